@@ -35,3 +35,7 @@ describe('makeFormat', () => {
     expect(format.money(1250, 'JPY')).toBe('JP¥1,250')
   })
 })
+
+it('says nothing less as nothing', () => {
+  expect(makeFormat('en-GB', 'UTC').money(-0, 'EUR')).toBe('€0.00')
+})

@@ -48,7 +48,7 @@ export function makeFormat(locale: string, zone: string) {
         currency,
         minimumFractionDigits: minorDigits(currency),
         maximumFractionDigits: minorDigits(currency),
-      }).format(minor / 10 ** minorDigits(currency)),
+      }).format(minor / 10 ** minorDigits(currency) + 0), // nothing less is nothing, not “−0.00”
     /** An estimate: to the whole unit, since more would pretend to know more. */
     roughly: (minor: number, currency: string) =>
       new Intl.NumberFormat(locale, { style: 'currency', currency, maximumFractionDigits: 0 }).format(

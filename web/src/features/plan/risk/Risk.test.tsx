@@ -47,6 +47,7 @@ it('does not name a date that two in ten runs do not reach', async () => {
   show(<Risk projectId="car" />)
   expect(await screen.findByText(/in more than 2 of 10 runs not within two years/)).toBeVisible()
   expect(screen.getByText(/all of these may be later/)).toBeVisible()
+  expect(screen.getByText(/No one job decides it/)).toBeVisible()
 })
 
 it('shows how far it is, and can be stopped', async () => {

@@ -83,11 +83,11 @@ function Known({ risk }: { risk: RiskAnswer }) {
 
 function Drivers({ risk }: { risk: RiskAnswer }) {
   const { t } = useTranslation()
-  if (risk.drivers.length === 0) return null
   const strength = (c: number) => (c >= 0.6 ? 'strong' : c >= 0.3 ? 'some' : 'little')
   return (
     <section>
       <h3 className="font-semibold">{t('risk.drivers')}</h3>
+      {risk.drivers.length === 0 && <p className="quiet">{t('risk.onlyYou')}</p>}
       <ol className="list-decimal pl-6">
         {risk.drivers.slice(0, 5).map((d) => (
           <li key={`${d.what.kind} ${d.what.id}`}>

@@ -15,6 +15,8 @@ export const riskWords = {
     beyond: 'beyond two years',
     table: 'As a table',
     drivers: 'What moves the date most',
+    onlyYou:
+      'No one job decides it: how often you come and how long you take do. It narrows with each session you log.',
     driver: {
       strong: 'decides most of it',
       some: 'moves it',

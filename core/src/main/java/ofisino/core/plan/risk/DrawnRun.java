@@ -127,7 +127,8 @@ final class DrawnRun {
         for (int h = 0; h < found.length; h++) draws.found[h][run] = found[h];
         if (run < Draws.FOR_DRIVERS)
             for (int a = 0; a < slots.length && a < draws.took.length; a++)
-                draws.took[a][run] = (float) (slots[a] * SLOT_HOURS + waits[a] / SECONDS_AN_HOUR);
+                draws.took[a][run] =
+                        (float) (activities.get(a).workSlots() * factor[a] * SLOT_HOURS + waits[a] / SECONDS_AN_HOUR);
     }
 
     private int lastOf(int[] needed) {

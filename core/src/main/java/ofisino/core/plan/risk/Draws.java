@@ -9,7 +9,7 @@ final class Draws {
 
     /** By milestone and run: seconds after the begin. */
     final int[][] reached;
-    /** By activity, for the first runs: how long it took and waited beside what was planned, as hours. */
+    /** By activity, for the first runs: how long it took and waited, as hours, at a pace as planned: one's own is no job's. */
     final float[][] took;
     /** By what may be hidden, and run. */
     final boolean[][] found;

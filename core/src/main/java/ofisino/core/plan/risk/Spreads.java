@@ -1,11 +1,14 @@
 package ofisino.core.plan.risk;
 
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
+import java.util.Set;
 import java.util.stream.Stream;
 import ofisino.core.kernel.Effort;
 import ofisino.core.kernel.Entry;
@@ -24,6 +27,9 @@ import ofisino.core.vehicle.estimate.Estimates;
 public record Spreads(Map<SpreadOf, ThreePoint> parts) {
     /** Ranges that people name are too narrow: so far do single jobs stray beyond them. Common practice, no source. */
     public static final double STRAY = 0.35;
+
+    /** Where there is a finding already, some of the place was seen: it hides more half as often as one that nobody saw. Common practice, no source. */
+    private static final double BEHIND_A_FINDING = 0.5;
 
     /** What of a plan comes out otherwise. */
     public enum SpreadOf {
@@ -63,12 +69,14 @@ public record Spreads(Map<SpreadOf, ThreePoint> parts) {
      *
      * @param jobs  what is known of them, by activity
      * @param usual what places hide while nobody has seen them
+     * @param uncovering accesses for which something comes off
      * @param own   by which the hours of whoever works differ from what was thought; 1 where the plan reckons with it already
      */
     public Uncertain of(
             PlanProblem problem,
             Map<ActivityId, Known> jobs,
             Estimates usual,
+            Set<String> uncovering,
             OwnFactor own,
             Map<String, TurnUp> turnUp) {
         Map<ActivityId, ThreePoint> work = new HashMap<>();
@@ -81,8 +89,8 @@ public record Spreads(Map<SpreadOf, ThreePoint> parts) {
                 case SENT_OUT -> waits.put(a.id(), parts.get(SpreadOf.SENT_OUT));
                 case APPOINTMENT -> {}
             }
-        List<Hidden> hidden = problem.stripDowns().stream()
-                .flatMap(s -> hidden(s, problem, jobs, usual).stream())
+        List<Hidden> hidden = innermost(problem, uncovering).entrySet().stream()
+                .flatMap(e -> hidden(e.getKey(), e.getValue(), problem, jobs, usual).stream())
                 .toList();
         return new Uncertain(work, STRAY, waits, hidden, own, turnUp);
     }
@@ -94,25 +102,45 @@ public record Spreads(Map<SpreadOf, ThreePoint> parts) {
         return e.optimisticMinutes() == e.pessimisticMinutes() ? parts.get(SpreadOf.JOB) : parts(e, likely);
     }
 
-    /** What is open already has shown what it hid. Of several systems behind it the one that hides the most often counts. */
+    /**
+     * What is open already has shown what it hid. A job hides once, behind the innermost of what is taken off for it: to stand on stands, to be
+     * drained or without current uncovers nothing. Of several systems behind one thing the one that hides the most often counts.
+     */
     private static Optional<Hidden> hidden(
-            StripDown s, PlanProblem problem, Map<ActivityId, Known> jobs, Estimates usual) {
-        Map<ActivityId, Integer> slots = problem.activities().stream()
-                .filter(a -> s.jobs().contains(a.id()) && a.workSlots() > 0)
-                .collect(Collectors.toMap(Activity::id, Activity::workSlots));
-        double hours = slots.values().stream().mapToInt(Integer::intValue).sum() * PlanProblem.SLOT.toMinutes() / 60.0;
-        if (s.strip().isEmpty() || hours == 0) return Optional.empty();
-        return slots.keySet().stream()
+            StripDown s, List<ActivityId> behind, PlanProblem problem, Map<ActivityId, Known> jobs, Estimates usual) {
+        int slots = problem.activities().stream()
+                .filter(a -> behind.contains(a.id()))
+                .mapToInt(Activity::workSlots)
+                .sum();
+        if (s.strip().isEmpty() || slots == 0) return Optional.empty();
+        return behind.stream()
                 .flatMap(id -> Stream.ofNullable(jobs.get(id)))
                 .flatMap(known -> known.system().stream())
                 .map(usual::hidden)
-                .max((a, b) -> Double.compare(a.chance(), b.chance()))
+                .max(Comparator.comparingDouble(Estimates.Hidden::chance))
                 .map(h -> new Hidden(
                         s.strip().get().value(),
                         s.strip().get(),
-                        List.copyOf(slots.keySet()),
-                        h.chance(),
-                        parts(h.damage().effort(), 60 * hours)));
+                        behind,
+                        h.chance() * BEHIND_A_FINDING,
+                        parts(h.damage().effort(), slots * (double) PlanProblem.SLOT.toMinutes())));
+    }
+
+    /** By strip-down that takes something off: the jobs for which nothing further in is taken off. */
+    private static Map<StripDown, List<ActivityId>> innermost(PlanProblem problem, Set<String> uncovering) {
+        Map<ActivityId, StripDown> found = new LinkedHashMap<>();
+        for (StripDown s : problem.stripDowns())
+            if (uncovering.contains(s.access()))
+                for (ActivityId job : s.jobs())
+                    found.merge(job, s, (one, other) -> depth(other) > depth(one) ? other : one);
+        Map<StripDown, List<ActivityId>> behind = new LinkedHashMap<>();
+        found.forEach(
+                (job, s) -> behind.computeIfAbsent(s, x -> new ArrayList<>()).add(job));
+        return behind;
+    }
+
+    private static int depth(StripDown s) {
+        return s.inside().size();
     }
 
     private static ThreePoint parts(Effort effort, double ofMinutes) {

@@ -8,6 +8,7 @@ import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.Effort;
 import ofisino.core.kernel.VehicleSystem;
@@ -40,12 +41,12 @@ class SpreadsTest {
         assertThat(of(true, new Effort(120, 240, 600)).waits()).containsOnlyKeys(new ActivityId("casing"));
     }
 
-    /** An engine hides damage of 6, 25 or 70 hours in 15 of 100 cases; the work behind it is 4 hours: 1.5, 6.25, 17.5 times as much. */
+    /** An engine hides damage of 6, 25 or 70 hours in 15 of 100 cases, half as often where there is a finding already; the work behind it is 4 hours: 1.5, 6.25, 17.5 times as much. */
     @Test
     void whatIsStillClosedHidesWhatItsSystemUsuallyHides() {
         Uncertain closed = of(true, new Effort(120, 240, 600));
         assertThat(closed.hidden()).hasSize(1);
-        assertThat(closed.hidden().get(0).probability()).isEqualTo(0.15);
+        assertThat(closed.hidden().get(0).probability()).isEqualTo(0.075);
         assertThat(closed.hidden().get(0).more()).isEqualTo(new ThreePoint(1.5, 6.25, 17.5));
         assertThat(closed.hidden().get(0).lengthened()).containsExactly(RINGS);
         assertThat(of(false, new Effort(120, 240, 600)).hidden())
@@ -53,9 +54,19 @@ class SpreadsTest {
                 .isEmpty();
     }
 
+    /** The stands are opened for the same job and uncover nothing; with both the engine alone hides something, and once. */
+    @Test
+    void whatUncoversNothingHidesNothing() {
+        assertThat(of(true, new Effort(120, 240, 600)).hidden())
+                .extracting(Uncertain.Hidden::name)
+                .containsExactly("strip");
+    }
+
     private static Uncertain of(boolean closed, Effort rings) {
         var strip = Activities.ofAccess("strip", ActivityKind.STRIP, Aim.RUNNER, 8, INES);
         var refit = Activities.ofAccess("refit", ActivityKind.REFIT, Aim.RUNNER, 8, INES);
+        var up = Activities.ofAccess("up", ActivityKind.STRIP, Aim.RUNNER, 2, INES);
+        var down = Activities.ofAccess("down", ActivityKind.REFIT, Aim.RUNNER, 2, INES);
         var casing = Activity.order("casing", Aim.RUNNER, Duration.ofDays(20));
         var work = Activity.job(RINGS.value(), Aim.RUNNER, 16, INES);
         PlanProblem problem = PlanProblem.simple(
@@ -63,18 +74,26 @@ class SpreadsTest {
                         NOW.plus(Duration.ofDays(60)),
                         ZoneOffset.UTC,
                         List.of(new Person("ines", List.of(new TimeWindow(NOW, NOW.plus(Duration.ofDays(50)))))),
-                        closed ? List.of(strip, work, refit, casing) : List.of(work, refit, casing),
+                        closed ? List.of(strip, work, refit, casing, up, down) : List.of(work, refit, casing, up, down),
                         List.of())
                 .withStripDowns(
-                        List.of(new StripDown(
-                                "engine",
-                                "engine-out",
-                                closed ? Optional.of(strip.id()) : Optional.empty(),
-                                refit.id(),
-                                List.of(RINGS),
-                                List.of())),
+                        List.of(
+                                new StripDown(
+                                        "engine",
+                                        "engine-out",
+                                        closed ? Optional.of(strip.id()) : Optional.empty(),
+                                        refit.id(),
+                                        List.of(RINGS),
+                                        List.of()),
+                                new StripDown(
+                                        "stands",
+                                        "on-stands",
+                                        Optional.of(up.id()),
+                                        down.id(),
+                                        List.of(RINGS),
+                                        List.of())),
                         List.of());
         Map<ActivityId, Known> known = Map.of(RINGS, new Known(rings, Optional.of(VehicleSystem.ENGINE)));
-        return SPREADS.of(problem, known, USUAL, new OwnFactor(0, 1.3), Map.of());
+        return SPREADS.of(problem, known, USUAL, Set.of("engine-out"), new OwnFactor(0, 1.3), Map.of());
     }
 }

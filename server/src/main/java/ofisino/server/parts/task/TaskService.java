@@ -42,6 +42,7 @@ record TaskService(
         Map<UUID, Waited> waited = inPlan.waited(caller, projectId);
         Map<UUID, PartSearch> lookedFor = searches.lookedFor(caller, projectId);
         Set<UUID> onHold = onHold(caller, projectId, all.values());
+        Map<String, LocalDate> soonest = soonest(all.values(), waited);
         List<Stated> found = Stream.of(
                         deliveries.of(caller, projectId).stream().flatMap(d -> delivery(d, all, today).stream()),
                         all.values().stream().flatMap(n -> answer(n, today).stream()),
@@ -50,7 +51,7 @@ record TaskService(
                         all.values().stream()
                                 .filter(n -> n.state().isOrderable() && !onHold.contains(n.id()))
                                 .filter(n -> isHad(lookedFor.get(n.id())))
-                                .flatMap(n -> order(n, waited.get(n.id()), today).stream()))
+                                .flatMap(n -> order(n, soonest.get(n.sameAs()), today).stream()))
                 .flatMap(s -> s)
                 .sorted(Comparator.comparing(Stated::task)
                         .thenComparing(s -> s.need().title()))
@@ -95,9 +96,19 @@ record TaskService(
                 .map(task -> new Stated(task, n, Optional.empty()));
     }
 
-    private static Optional<Stated> order(Need n, @Nullable Waited waited, LocalDate today) {
-        if (waited == null) return Optional.empty();
-        return Optional.of(new Stated(PartTask.order(waited.orderBy(), today), n, Optional.empty()));
+    private static Optional<Stated> order(Need n, @Nullable LocalDate by, LocalDate today) {
+        if (by == null) return Optional.empty();
+        return Optional.of(new Stated(PartTask.order(by, today), n, Optional.empty()));
+    }
+
+    /** What several jobs want of one thing is bought at once, for the first of them. */
+    private static Map<String, LocalDate> soonest(Collection<Need> all, Map<UUID, Waited> waited) {
+        return all.stream()
+                .filter(n -> n.state().isOrderable() && waited.containsKey(n.id()))
+                .collect(Collectors.toMap(
+                        Need::sameAs,
+                        n -> waited.get(n.id()).orderBy(),
+                        (one, other) -> one.isBefore(other) ? one : other));
     }
 
     /** For which something is still to be known: they are ordered then. */

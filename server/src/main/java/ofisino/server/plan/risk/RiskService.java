@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.UUID;
 import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.Effort;
+import ofisino.core.plan.access.AccessLibrary;
 import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.PlanOutcome;
 import ofisino.core.plan.risk.Dates;
@@ -34,7 +35,8 @@ import org.springframework.stereotype.Service;
 
 /** How sure the dates of a plan are. */
 @Service
-record RiskService(Plans plans, Jobs jobs, Spreads spreads, Estimates usual, SimulatedPlans simulated)
+record RiskService(
+        Plans plans, Jobs jobs, Spreads spreads, Estimates usual, AccessLibrary accesses, SimulatedPlans simulated)
         implements RoadDates {
     @Override
     public Optional<Instant> eightInTen(Caller caller, UUID projectId, Planned planned, Aim milestone) {
@@ -93,7 +95,7 @@ record RiskService(Plans plans, Jobs jobs, Spreads spreads, Estimates usual, Sim
                             new Effort(j.optimisticMinutes(), j.likelyMinutes(), j.pessimisticMinutes()),
                             Optional.ofNullable(j.system())));
         Plans.OwnWay own = plans.ownWay(caller, projectId);
-        return spreads.of(planned.problem(), known, usual, own.factor(), own.turnUp());
+        return spreads.of(planned.problem(), known, usual, accesses.fills().keySet(), own.factor(), own.turnUp());
     }
 
     private static List<RiskDates> told(Dates dates, Planned planned) {

@@ -41,8 +41,10 @@ record RiskService(
     @Override
     public Optional<Instant> eightInTen(Caller caller, UUID projectId, Planned planned, Aim milestone) {
         if (!isPlanned(planned)) return Optional.empty();
-        Run run = simulated.lately(planned.problem(), planned.plan(), () -> unknown(caller, projectId, planned));
-        return run.dates().flatMap(d -> d.inTen(milestone, 8));
+        return simulated
+                .lately(planned.problem(), planned.plan(), () -> unknown(caller, projectId, planned))
+                .flatMap(Run::dates)
+                .flatMap(d -> d.inTen(milestone, 8));
     }
 
     RiskResponse of(Caller caller, UUID projectId, boolean stop) {

@@ -6,8 +6,9 @@ import jakarta.annotation.PreDestroy;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
+import java.util.concurrent.ForkJoinPool;
+import java.util.concurrent.ForkJoinWorkerThread;
+import java.util.function.BooleanSupplier;
 import java.util.function.Supplier;
 import ofisino.core.plan.problem.Activity;
 import ofisino.core.plan.problem.Plan;
@@ -15,6 +16,7 @@ import ofisino.core.plan.problem.PlanProblem;
 import ofisino.core.plan.risk.Dates;
 import ofisino.core.plan.risk.Simulation;
 import ofisino.core.plan.risk.Uncertain;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 
 /**
@@ -23,8 +25,9 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class SimulatedPlans {
-    private static final int MOST = 12;
+    private static final int MOST = 4;
     private static final long SEED = 1;
+    private static final int PROCESSORS = 2;
 
     /** The work and its order, of one day: the quarter of an hour in which it is asked changes no date that one could act upon. */
     private record Asked(LocalDate day, List<Activity> activities, Plan plan, Uncertain uncertain) {}
@@ -57,9 +60,8 @@ class SimulatedPlans {
             return dates;
         }
 
-        private void work() {
-            dates = simulation.run(
-                    Simulation.RUNS, () -> stopped || Thread.currentThread().isInterrupted());
+        private void work(BooleanSupplier closing) {
+            dates = simulation.run(Simulation.RUNS, () -> stopped || closing.getAsBoolean());
             if (dates.isEmpty()) stopped = true;
         }
     }
@@ -70,11 +72,20 @@ class SimulatedPlans {
     private final Cache<Plan, Run> lately =
             Caffeine.newBuilder().weakKeys().executor(Runnable::run).build();
 
-    private final ExecutorService behind = Executors.newSingleThreadExecutor(SimulatedPlans::thread);
+    /** Its own, so that whoever works at a page comes first. */
+    private final ForkJoinPool behind = new ForkJoinPool(PROCESSORS, SimulatedPlans::thread, null, false);
 
-    private static Thread thread(Runnable run) {
-        var thread = new Thread(run, "simulated-plans");
-        thread.setDaemon(true);
+    private final boolean on;
+    private volatile boolean closing;
+
+    /** @param on whether a page that only mentions a date begins to work it out */
+    SimulatedPlans(@Value("${ofisino.longer-search:true}") boolean on) {
+        this.on = on;
+    }
+
+    private static ForkJoinWorkerThread thread(ForkJoinPool pool) {
+        ForkJoinWorkerThread thread = ForkJoinPool.defaultForkJoinWorkerThreadFactory.newThread(pool);
+        thread.setName("simulated-plans");
         thread.setPriority(Thread.MIN_PRIORITY);
         return thread;
     }
@@ -82,25 +93,32 @@ class SimulatedPlans {
     /** The run of a plan; begun now where nobody has. */
     Run of(PlanProblem problem, Plan plan, Supplier<Uncertain> uncertain) {
         Uncertain unknown = uncertain.get();
-        LocalDate day = problem.now().atZone(problem.zone()).toLocalDate();
-        return runs.get(new Asked(day, problem.activities(), plan, unknown), asked -> {
+        return runs.get(asked(problem, plan, unknown), asked -> {
             var run = new Run(new Simulation(problem, plan, unknown, SEED));
-            behind.execute(run::work);
+            behind.execute(() -> run.work(() -> closing));
             return run;
         });
     }
 
     /** The run of a plan as it was last asked for; what nobody knew may have changed since, within a quarter of an hour. */
-    Run lately(PlanProblem problem, Plan plan, Supplier<Uncertain> uncertain) {
+    Optional<Run> lately(PlanProblem problem, Plan plan, Supplier<Uncertain> uncertain) {
         Run known = lately.getIfPresent(plan);
-        if (known != null) return known;
-        Run run = of(problem, plan, uncertain);
-        lately.put(plan, run);
+        if (known != null) return Optional.of(known);
+        Optional<Run> run = on
+                ? Optional.of(of(problem, plan, uncertain))
+                : Optional.ofNullable(runs.getIfPresent(asked(problem, plan, uncertain.get())));
+        run.ifPresent(r -> lately.put(plan, r));
         return run;
     }
 
+    private static Asked asked(PlanProblem problem, Plan plan, Uncertain unknown) {
+        LocalDate day = problem.now().atZone(problem.zone()).toLocalDate();
+        return new Asked(day, problem.activities(), plan, unknown);
+    }
+
     @PreDestroy
-    void stop() {
+    void close() {
+        closing = true;
         behind.shutdownNow();
     }
 }

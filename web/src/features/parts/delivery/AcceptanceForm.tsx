@@ -25,7 +25,6 @@ export function AcceptanceForm({ need, lineId }: { need: Schemas['Need']; lineId
     <section className="card-sheet grid gap-3 p-3">
       <h3 className="font-semibold">{t('parts.look')}</h3>
       <p className="quiet text-sm">{t('parts.lookHow')}</p>
-      {lineId && <SideBySide needId={need.id} lineId={lineId} />}
       <MatchTicks need={need} seen={seen} onSeen={setSeen} />
       <PlaceChoice placeId={placeId} onChoose={setPlaceId} />
       {need.state === 'RECEIVED' && (
@@ -87,6 +86,8 @@ export function AcceptanceForm({ need, lineId }: { need: Schemas['Need']; lineId
           </button>
         )}
       </div>
+      {/* last: what comes in later must not move a button from under a finger */}
+      {lineId && <SideBySide needId={need.id} lineId={lineId} />}
     </section>
   )
 }

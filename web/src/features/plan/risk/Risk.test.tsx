@@ -51,9 +51,11 @@ it('does not name a date that two in ten runs do not reach', async () => {
 })
 
 it('shows how far it is, and can be stopped', async () => {
-  server.when('GET /api/projects/car/risk', (sent: { query: URLSearchParams }) =>
-    sent.query.get('stop') ? { ...base, state: 'STOPPED', done: 40 } : { ...base, state: 'RUNNING', done: 40 },
-  )
+  let state = 'RUNNING'
+  server.when('GET /api/projects/car/risk', () => ({ ...base, state, done: 40 }))
+  server.when('DELETE /api/projects/car/risk', () => {
+    state = 'STOPPED'
+  })
   show(<Risk projectId="car" />)
   expect(await screen.findByRole('progressbar')).toHaveAttribute('value', '40')
   await userEvent.click(screen.getByRole('button', { name: 'Stop' }))

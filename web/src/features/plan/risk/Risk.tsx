@@ -1,6 +1,7 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
 import { Trans, useTranslation } from 'react-i18next'
-import { api, unwrap, type Schemas } from '@/api/client'
+import { api, unwrap, write, type Schemas } from '@/api/client'
+import { useWrite } from '@/api/useWrite'
 import { Part } from '@/ui/page/Page'
 import { hours, useFormat } from '@/ui/format/format'
 import { DateSpans } from './DateSpans'
@@ -26,20 +27,16 @@ export function Risk({ projectId }: { projectId: string }) {
 function Running({ projectId, risk }: { projectId: string; risk: RiskAnswer }) {
   const { t } = useTranslation()
   const format = useFormat()
-  const queries = useQueryClient()
-  const stop = async () => {
-    const answer = await unwrap(
-      api.GET('/api/projects/{projectId}/risk', { params: { path: { projectId }, query: { stop: true } } }),
-    )
-    queries.setQueryData(riskQuery(projectId).queryKey, answer)
-  }
+  const stop = useWrite((_: void, id) =>
+    unwrap(api.DELETE('/api/projects/{projectId}/risk', { params: { path: { projectId } }, ...write(id) })),
+  )
   return (
     <div className="flex flex-wrap items-center gap-3">
       <label className="grow">
         <span className="block">{t('risk.running', { runs: format.number(risk.runs) })}</span>
         <progress className="progress w-full max-w-md" value={risk.done} max={risk.runs} />
       </label>
-      <button type="button" className="btn btn-sm" onClick={() => void stop()}>
+      <button type="button" className="btn btn-sm" onClick={() => stop.mutate()}>
         {t('risk.stop')}
       </button>
     </div>

@@ -57,6 +57,19 @@ class RiskTest {
         assertThat(risk.path("dates")).isEmpty();
     }
 
+    /** A viewer reads it and stops nobody's work; who stops it is told so, and it stays stopped for this plan. */
+    @Test
+    void itIsStoppedByWhoMayChangeSomething(TestGarage garage) {
+        UUID project = garage.project();
+        garage.free(map("day", "SATURDAY", "fromMinute", 540, "toMinute", 780));
+        garage.job(project, work("Rebuild the gearbox", 600, 1200, 3600));
+        String path = "/api/projects/" + project + "/risk";
+        assertThat(garage.join("VIEWER").delete(path).status()).isEqualTo(403);
+        garage.join("VIEWER").get(path).ok();
+        assertThat(garage.owner().delete(path).status()).isEqualTo(204);
+        assertThat(garage.owner().get(path).ok().path("state").asString()).isIn("STOPPED", "DONE");
+    }
+
     private static Map<String, Object> work(String title, int best, int likely, int worst) {
         var work = map("title", title, "aim", "ROAD_READY");
         work.put("effort", map("optimisticMinutes", best, "likelyMinutes", likely, "pessimisticMinutes", worst));

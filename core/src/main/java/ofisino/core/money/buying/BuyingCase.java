@@ -3,9 +3,13 @@ package ofisino.core.money.buying;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import ofisino.core.kernel.CostRange;
+import ofisino.core.kernel.Effort;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.plan.risk.Chance;
 import ofisino.core.plan.risk.ThreePoint;
+import ofisino.core.vehicle.body.Zone;
+import ofisino.core.vehicle.estimate.Estimates;
 
 /**
  * Everything that a bid for one vehicle rests on, in minor units of one currency.
@@ -30,7 +34,39 @@ public record BuyingCase(
     public record Repair(String title, ThreePoint minor, boolean othersPay) {}
 
     /** What an unseen place may hide. @param costOfLooking to find out */
-    public record Hidden(String place, Chance damage, long costOfLooking) {}
+    public record Hidden(String place, Chance damage, long costOfLooking) {
+        /**
+         * As its system usually does.
+         *
+         * @param unseen            share of the place that nobody has seen, 0 to 1
+         * @param ownHourMinor      what an hour of one's own is worth; 0 where it costs nothing
+         * @param workshopHourMinor in which parts and material are held
+         */
+        public static Hidden at(Zone zone, double unseen, Estimates usual, long ownHourMinor, long workshopHourMinor) {
+            Estimates.Hidden usually = usual.hidden(zone.system());
+            return new Hidden(
+                    zone.id(),
+                    new Chance(
+                            usually.chanceAt(zone, unseen),
+                            cost(
+                                    usually.damage().effort(),
+                                    usually.damage().material().costs(workshopHourMinor),
+                                    ownHourMinor)),
+                    Math.round(usually.lookingHours() * ownHourMinor));
+        }
+    }
+
+    /** Parts and bought-in work, and the hours of one's own. */
+    public static ThreePoint cost(Effort effort, CostRange cost, long ownHourMinor) {
+        return new ThreePoint(
+                cost.optimisticMinor() + own(effort.optimisticMinutes(), ownHourMinor),
+                cost.likelyMinor() + own(effort.likelyMinutes(), ownHourMinor),
+                cost.pessimisticMinor() + own(effort.pessimisticMinutes(), ownHourMinor));
+    }
+
+    private static double own(int minutes, long ownHourMinor) {
+        return minutes / 60.0 * ownHourMinor;
+    }
 
     public BuyingCase {
         repairs = List.copyOf(repairs);

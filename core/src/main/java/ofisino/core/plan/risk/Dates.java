@@ -15,6 +15,7 @@ import ofisino.core.plan.problem.Activity;
 import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.PlanProblem;
 import ofisino.core.plan.risk.Uncertain.Hidden;
+import ofisino.core.plan.solve.DrawnPass;
 
 /** When the milestones are reached, as many runs say it. */
 public final class Dates {
@@ -41,10 +42,9 @@ public final class Dates {
         this.index = Simulation.indexOf(aims);
         this.hidden = hidden;
         this.activities = problem.activities();
-        long slot = SLOT.toSeconds();
         this.sorted = Arrays.stream(draws.reached).map(int[]::clone).toArray(int[][]::new);
         for (int[] runs : sorted) Arrays.sort(runs);
-        this.begin = Instant.ofEpochSecond(Math.floorDiv(problem.now().getEpochSecond(), slot) * slot);
+        this.begin = DrawnPass.beginOf(problem);
     }
 
     /**
@@ -57,10 +57,11 @@ public final class Dates {
     /**
      * What it would tell to open something before the rest.
      *
+     * @param opening  the strip-down
      * @param narrower by so much the span from 2 to 8 in 10 gets shorter on average once one knows
      * @param work     that opening and closing it takes
      */
-    public record Telling(String name, Duration narrower, Duration work) {
+    public record Telling(ActivityId opening, Duration narrower, Duration work) {
         /** Hours by which the span gets shorter, for each hour of opening. */
         public double perHour() {
             return narrower.toMinutes() / (double) Math.max(1, work.toMinutes());
@@ -110,7 +111,7 @@ public final class Dates {
         activities.forEach(a -> byId.put(a.id(), a));
         return IntStream.range(0, hidden.size())
                 .mapToObj(h -> new Telling(
-                        hidden.get(h).name(),
+                        hidden.get(h).opening(),
                         Duration.ofSeconds(narrower(draws.reached[m], draws.found[h])),
                         work(byId.get(hidden.get(h).opening()))))
                 .filter(t -> t.narrower().toHours() >= 24)

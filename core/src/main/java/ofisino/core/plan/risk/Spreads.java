@@ -119,7 +119,6 @@ public record Spreads(Map<SpreadOf, ThreePoint> parts) {
                 .map(usual::hidden)
                 .max(Comparator.comparingDouble(Estimates.Hidden::chance))
                 .map(h -> new Hidden(
-                        s.strip().get().value(),
                         s.strip().get(),
                         behind,
                         h.chance() * BEHIND_A_FINDING,

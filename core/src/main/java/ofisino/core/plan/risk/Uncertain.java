@@ -35,14 +35,12 @@ public record Uncertain(
     /**
      * Damage that shows once something is apart, if it is there.
      *
-     * @param name        of what is opened; each has its own
      * @param opening     the strip-down by which it comes to light
      * @param lengthened  the work behind it that takes longer then
      * @param probability 0 to 1
      * @param more        by which part that work takes longer, 0 for not at all
      */
-    public record Hidden(
-            String name, ActivityId opening, List<ActivityId> lengthened, double probability, ThreePoint more) {
+    public record Hidden(ActivityId opening, List<ActivityId> lengthened, double probability, ThreePoint more) {
         public Hidden {
             lengthened = List.copyOf(lengthened);
             if (!(probability >= 0 && probability <= 1) || more.optimistic() < 0)
@@ -50,7 +48,7 @@ public record Uncertain(
                         "hidden.range",
                         "“%s” cannot hide damage with a chance of %s.",
                         "Give a chance from 0 to 1, and work that does not get shorter.",
-                        name,
+                        opening.value(),
                         probability);
         }
     }

@@ -53,14 +53,14 @@ public final class DrawnPass {
         return pass.serial(list, stretch);
     }
 
-    /** Seconds after {@link #begin} at which an activity of the last pass was complete; negative where it had no place. */
+    /** Seconds after {@link #beginOf} at which an activity of the last pass was complete; negative where it had no place. */
     public int end(int activity) {
         return pass.placed[activity] ? pass.end[activity] : -1;
     }
 
-    /** From when the seconds count. */
-    public Instant begin() {
-        return in.time.instantAt(0);
+    /** From when the seconds of a pass count. */
+    public static Instant beginOf(PlanProblem problem) {
+        return TimeGrid.originOf(problem);
     }
 
     /** Work that ends with the session that it began in keeps its hours: no session is longer. */

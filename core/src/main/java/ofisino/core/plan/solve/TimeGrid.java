@@ -40,10 +40,15 @@ final class TimeGrid {
     /** By day of the garage's own zone: its first second. */
     private final int[] dayStart;
 
-    TimeGrid(PlanProblem problem) {
+    /** The begin of the quarter of an hour in which it is asked. */
+    static Instant originOf(PlanProblem problem) {
         long quarter = PlanProblem.SLOT.toSeconds();
-        origin = Instant.ofEpochSecond(Math.floorDiv(problem.now().getEpochSecond(), quarter) * quarter);
-        slots = (int) (Duration.between(origin, problem.horizon()).toSeconds() / quarter);
+        return Instant.ofEpochSecond(Math.floorDiv(problem.now().getEpochSecond(), quarter) * quarter);
+    }
+
+    TimeGrid(PlanProblem problem) {
+        origin = originOf(problem);
+        slots = (int) (Duration.between(origin, problem.horizon()).toSeconds() / SLOT_SECONDS);
         now = secondsAt(problem.now());
         horizon = secondsAt(problem.horizon());
         BitSet somebody = new BitSet(slots);

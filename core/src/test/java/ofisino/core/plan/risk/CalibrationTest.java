@@ -74,8 +74,7 @@ class CalibrationTest {
             for (int i = 0; i < size; i++)
                 jobs.add(Activity.job("j" + i, Aim.RUNNER, 6 + luck.nextInt(50), new Crew(1, List.of("ines"))));
             double chance = 0.15 + 0.2 * luck.nextDouble();
-            hidden = new Hidden(
-                    "it", jobs.get(0).id(), List.of(jobs.get(size / 2).id()), chance, new ThreePoint(0.3, 1, 3));
+            hidden = new Hidden(jobs.get(0).id(), List.of(jobs.get(size / 2).id()), chance, new ThreePoint(0.3, 1, 3));
             reallyHidden = luck.nextDouble() < chance ? gamma(2) * 0.6 : 0;
         }
 

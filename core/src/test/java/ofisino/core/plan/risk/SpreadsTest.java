@@ -58,7 +58,7 @@ class SpreadsTest {
     @Test
     void whatUncoversNothingHidesNothing() {
         assertThat(of(true, new Effort(120, 240, 600)).hidden())
-                .extracting(Uncertain.Hidden::name)
+                .extracting(h -> h.opening().value())
                 .containsExactly("strip");
     }
 

@@ -6,15 +6,10 @@ import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import ofisino.core.kernel.CostRange;
-import ofisino.core.kernel.Effort;
 import ofisino.core.money.buying.BuyingCase;
 import ofisino.core.money.buying.BuyingCase.Hidden;
 import ofisino.core.money.buying.BuyingCase.Repair;
-import ofisino.core.plan.risk.Chance;
-import ofisino.core.plan.risk.ThreePoint;
 import ofisino.core.vehicle.body.Body;
-import ofisino.core.vehicle.body.Zone;
-import ofisino.core.vehicle.check.Unseen;
 import ofisino.core.vehicle.estimate.Estimates;
 import ofisino.core.vehicle.finding.Finding;
 import ofisino.server.identity.Caller;
@@ -43,11 +38,10 @@ record BuyingCases(
                 .map(e -> repair(e, inputs.ownHourMinor()))
                 .toList();
         List<Hidden> hidden = inspection.unseenForABid(caller, projectId).byPlace().entrySet().stream()
-                .flatMap(
-                        e -> body
-                                .zone(e.getKey())
-                                .map(zone -> hidden(zone, e.getValue(), inputs.ownHourMinor(), workshopHour))
-                                .stream())
+                .flatMap(e -> body
+                        .zone(e.getKey())
+                        .map(zone -> Hidden.at(zone, e.getValue().share(), usual, inputs.ownHourMinor(), workshopHour))
+                        .stream())
                 .filter(h -> h.damage().probability() > 0)
                 .toList();
         return new BuyingCase(
@@ -64,32 +58,7 @@ record BuyingCases(
     private static Repair repair(FindingEstimate e, long ownHour) {
         return new Repair(
                 e.findingId().toString(),
-                cost(e.effort(), e.cost().orElse(CostRange.NOTHING), ownHour),
+                BuyingCase.cost(e.effort(), e.cost().orElse(CostRange.NOTHING), ownHour),
                 e.payer().isPresent());
-    }
-
-    private Hidden hidden(Zone zone, Unseen.Share unseen, long ownHour, long workshopHour) {
-        Estimates.Hidden usually = usual.hidden(zone.system());
-        double chance = usually.chanceAt(zone, unseen.share());
-        return new Hidden(
-                zone.id(),
-                new Chance(
-                        chance,
-                        cost(
-                                usually.damage().effort(),
-                                usually.damage().material().costs(workshopHour),
-                                ownHour)),
-                Math.round(usually.lookingHours() * ownHour));
-    }
-
-    private static ThreePoint cost(Effort effort, CostRange cost, long ownHour) {
-        return new ThreePoint(
-                cost.optimisticMinor() + own(effort.optimisticMinutes(), ownHour),
-                cost.likelyMinor() + own(effort.likelyMinutes(), ownHour),
-                cost.pessimisticMinor() + own(effort.pessimisticMinutes(), ownHour));
-    }
-
-    private static double own(int minutes, long ownHour) {
-        return minutes / 60.0 * ownHour;
     }
 }

@@ -3,11 +3,9 @@ package ofisino.server.money.forecast;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
-import ofisino.core.kernel.CostRange;
+import ofisino.core.money.buying.BuyingCase.Hidden;
 import ofisino.core.plan.risk.Chance;
-import ofisino.core.plan.risk.ThreePoint;
 import ofisino.core.vehicle.body.Body;
-import ofisino.core.vehicle.body.Zone;
 import ofisino.core.vehicle.estimate.Estimates;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
@@ -28,17 +26,10 @@ record UnseenPlaces(Projects projects, Inspection inspection, Estimates usual, G
                 .unseen(caller, project.id())
                 .byPlace()
                 .forEach((place, unseen) -> body.zone(place)
-                        .map(zone -> chance(zone, unseen.share(), hour.get()))
+                        .map(zone -> Hidden.at(zone, unseen.share(), usual, 0, hour.get())
+                                .damage())
                         .filter(c -> c.probability() > 0)
                         .ifPresent(c -> found.put(place, c)));
         return found;
-    }
-
-    private Chance chance(Zone zone, double unseen, long hourMinor) {
-        Estimates.Hidden usually = usual.hidden(zone.system());
-        CostRange cost = usually.damage().material().costs(hourMinor);
-        return new Chance(
-                usually.chanceAt(zone, unseen),
-                new ThreePoint(cost.optimisticMinor(), cost.likelyMinor(), cost.pessimisticMinor()));
     }
 }

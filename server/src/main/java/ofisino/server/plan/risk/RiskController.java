@@ -8,10 +8,12 @@ import ofisino.server.identity.Caller;
 import ofisino.server.identity.Roles;
 import ofisino.server.plan.Plans.Subject;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
@@ -61,9 +63,16 @@ record RiskController(RiskService service) {
             List<RiskDriver> drivers,
             List<RiskOpening> openings) {}
 
-    /** What is known by now; begins to run the plan through where nobody has. @param stop what is being worked out now */
+    /** What is known by now; begins to run the plan through where nobody has. */
     @GetMapping
-    RiskResponse of(Caller caller, @PathVariable UUID projectId, @RequestParam(defaultValue = "false") boolean stop) {
-        return service.of(caller, projectId, stop);
+    RiskResponse of(Caller caller, @PathVariable UUID projectId) {
+        return service.of(caller, projectId);
+    }
+
+    /** Stops what is being worked out now. */
+    @DeleteMapping
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void stop(Caller caller, @PathVariable UUID projectId) {
+        service.stop(caller, projectId);
     }
 }

@@ -47,10 +47,14 @@ record RiskService(
                 .flatMap(d -> d.inTen(milestone, 8));
     }
 
-    RiskResponse of(Caller caller, UUID projectId, boolean stop) {
+    /** What is being worked out now is not worked out any further. */
+    void stop(Caller caller, UUID projectId) {
+        run(caller, projectId, plans.of(caller, projectId)).ifPresent(Run::stop);
+    }
+
+    RiskResponse of(Caller caller, UUID projectId) {
         Planned planned = plans.of(caller, projectId);
         Optional<Run> run = run(caller, projectId, planned);
-        if (stop) run.ifPresent(Run::stop);
         Optional<Dates> dates = run.flatMap(Run::dates);
         Optional<Aim> aim = aim(planned);
         return new RiskResponse(
@@ -130,7 +134,7 @@ record RiskService(
     private static List<RiskOpening> openings(Dates dates, Aim aim, Planned planned) {
         return dates.openings(aim).stream()
                 .map(t -> new RiskOpening(
-                        planned.subject(t.name()),
+                        planned.subject(t.opening().value()),
                         t.narrower().toDays(),
                         t.work().toMinutes()))
                 .toList();

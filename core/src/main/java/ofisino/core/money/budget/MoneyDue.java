@@ -1,7 +1,9 @@
 package ofisino.core.money.budget;
 
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -34,16 +36,28 @@ public record MoneyDue(MoneyDueKind kind, String from, long minor, LocalDate by)
                         new MoneyDue(MoneyDueKind.DEPOSIT, deposit.name(), deposit.baseMinor(), deposit.returnBy()));
     }
 
+    /** A thing that went back or was called off. @param minor its price, in minor units of the base currency */
+    public record WentBack(long minor, LocalDate on) {}
+
     /**
-     * What a seller still owes; empty while he may still take his time.
+     * What a seller still owes; empty while he may still take his time. What has not gone back yet he does not owe.
      *
-     * @param since the day on which it went back or was called off
+     * @param expectedMinor what of the order's money is still to come back
+     * @param wentBack      of that order
      */
-    public static Optional<MoneyDue> refund(String seller, long minor, LocalDate since, LocalDate today) {
-        LocalDate by = since.plusDays(REFUND_DAYS);
-        return minor > 0 && today.isAfter(by)
-                ? Optional.of(new MoneyDue(MoneyDueKind.REFUND, seller, minor, by))
-                : Optional.empty();
+    public static Optional<MoneyDue> refund(
+            String seller, long expectedMinor, Collection<WentBack> wentBack, LocalDate today) {
+        List<WentBack> late = wentBack.stream()
+                .filter(w -> today.isAfter(w.on().plusDays(REFUND_DAYS)))
+                .toList();
+        long minor =
+                Math.min(expectedMinor, late.stream().mapToLong(WentBack::minor).reduce(0, Math::addExact));
+        return minor <= 0
+                ? Optional.empty()
+                : late.stream()
+                        .map(w -> w.on().plusDays(REFUND_DAYS))
+                        .min(Comparator.naturalOrder())
+                        .map(by -> new MoneyDue(MoneyDueKind.REFUND, seller, minor, by));
     }
 
     private static final Comparator<MoneyDue> SOONEST =

@@ -41,6 +41,7 @@ import ofisino.server.plan.Jobs;
 import ofisino.server.plan.MonthlyMoney;
 import ofisino.server.vehicle.Projects;
 import org.joda.money.CurrencyUnit;
+import org.joda.money.Money;
 import org.springframework.stereotype.Service;
 
 /** Adds up the money of a project from its lines. */
@@ -109,10 +110,9 @@ record PositionService(
         return Stream.concat(
                         sums.deposits().stream().flatMap(d -> MoneyDue.of(d, today).stream()),
                         sums.balances().stream()
-                                .flatMap(b -> b.refundSince().stream()
-                                        .flatMap(since ->
-                                                MoneyDue.refund(b.order.supplier(), b.refundMinor(), since, today)
-                                                        .stream())))
+                                .flatMap(b ->
+                                        MoneyDue.refund(b.order.supplier(), b.refundMinor(), b.wentBack(), today)
+                                                .stream()))
                 .sorted()
                 .toList();
     }
@@ -157,12 +157,15 @@ record PositionService(
             return rate.toBase(balance.refundExpected()).getAmountMinorLong();
         }
 
-        /** When the last thing whose price is expected went back; of what never came, when it was called off. */
-        Optional<LocalDate> refundSince() {
+        /** Things whose price is expected and that are on their way back; of what never came, since it was called off. */
+        List<MoneyDue.WentBack> wentBack() {
             return order.lines().stream()
                     .filter(l -> l.isPriceExpected() && (l.arrivedOn() == null || l.sentOn() != null))
-                    .map(l -> l.sentOn() != null ? l.sentOn() : l.returnedOn())
-                    .max(Comparator.naturalOrder());
+                    .map(l -> new MoneyDue.WentBack(
+                            rate.toBase(Money.ofMinor(balance.total().getCurrencyUnit(), l.amountMinor()))
+                                    .getAmountMinorLong(),
+                            l.sentOn() != null ? l.sentOn() : l.returnedOn()))
+                    .toList();
         }
     }
 

@@ -1956,6 +1956,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{projectId}/bought": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["bought"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{projectId}/buying": {
         parameters: {
             query?: never;
@@ -3134,7 +3150,7 @@ export interface paths {
         get: operations["of_21"];
         put?: never;
         post?: never;
-        delete?: never;
+        delete: operations["stop"];
         options?: never;
         head?: never;
         patch?: never;
@@ -4489,6 +4505,25 @@ export interface components {
             /** Format: double */
             width: number;
         };
+        BoughtNeed: {
+            /** Format: uuid */
+            needId: string;
+            /** Format: int64 */
+            version: number;
+        };
+        BoughtRequest: {
+            /** Format: date */
+            boughtOn: string;
+            /** Format: uuid */
+            entryId?: string;
+            matched: string[];
+            needs: components["schemas"]["BoughtNeed"][];
+            /** Format: int64 */
+            paidMinor: number;
+            /** Format: uuid */
+            placeId: string;
+            remark?: string;
+        };
         BuyingRow: {
             /** Format: int64 */
             allowanceMinor: number;
@@ -4879,6 +4914,14 @@ export interface components {
             /** Format: int64 */
             baseMinor: number;
             description: string;
+            /** Format: date */
+            returnBy: string;
+        };
+        DepositRequest: {
+            /** Format: uuid */
+            entryId: string;
+            /** Format: int64 */
+            minor: number;
             /** Format: date */
             returnBy: string;
         };
@@ -6344,6 +6387,7 @@ export interface components {
         };
         NewOrderRequest: {
             currency: string;
+            deposit?: components["schemas"]["DepositRequest"];
             /** Format: date */
             expectedOn: string;
             /** Format: uuid */
@@ -6661,6 +6705,7 @@ export interface components {
             waivers: components["schemas"]["WaiverRow"][];
         };
         OrderSent: {
+            agrees: boolean;
             /** @enum {string} */
             answer: "UNSURE" | "ACCEPTED" | "REFUSED";
             /** Format: int64 */
@@ -12095,6 +12140,30 @@ export interface operations {
             };
         };
     };
+    bought: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BoughtRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     weigh: {
         parameters: {
             query?: never;
@@ -14256,9 +14325,7 @@ export interface operations {
     };
     of_21: {
         parameters: {
-            query?: {
-                stop?: boolean;
-            };
+            query?: never;
             header?: never;
             path: {
                 projectId: string;
@@ -14275,6 +14342,26 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["RiskResponse"];
                 };
+            };
+        };
+    };
+    stop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useParams, useSearchParams } from 'react-router'
 import { useTranslation } from 'react-i18next'
 import { Plus } from 'lucide-react'
+import { entryKinds } from '@/api/generated/enums'
 import { Empty, Loaded } from '@/ui/page/Feedback'
 import { Page, Part } from '@/ui/page/Page'
 import { AmountsToCheck } from '../ledger/AmountsToCheck'
@@ -114,7 +115,14 @@ function Books({
         <EntrySheet entry={open} base={m.currency} onEdit={() => setParams({ edit: open.id })} onClose={close} />
       )}
       {editing && <EntryForm projectId={projectId} base={m.currency} entry={editing} onClose={close} />}
-      {params.has('new') && <EntryForm projectId={projectId} base={m.currency} onClose={close} />}
+      {params.has('new') && (
+        <EntryForm
+          projectId={projectId}
+          base={m.currency}
+          kind={entryKinds.find((k) => k === params.get('new'))}
+          onClose={close}
+        />
+      )}
       {params.has('refund') && (
         <EntryForm projectId={projectId} base={m.currency} orderId={params.get('refund')!} refund onClose={close} />
       )}

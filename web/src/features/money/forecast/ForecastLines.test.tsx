@@ -35,11 +35,11 @@ const group = async (title: RegExp) => {
   return summary.closest('details')!
 }
 
-it('lays each guess open, and takes a sum of one’s own for what always comes on top', async () => {
+it('lays each guess open, and takes a sum of one’s own for an extra', async () => {
   server.when('PUT /api/projects/car/forecast/allowances/tools', undefined)
   show(<ForecastLines projectId="car" forecast={forecast} />)
-  expect((await group(/12 places hide/)).textContent).toContain('€200 to €1,100')
-  const forgotten = await group(/always comes on top/)
+  expect((await group(/12 places not fully seen/)).textContent).toContain('€200 to €1,100')
+  const forgotten = await group(/Extras nobody writes down/)
   expect(forgotten.textContent).toContain('€50 to €150')
   expect(within(forgotten).getByText('your sum')).toBeVisible()
   await userEvent.click(within(forgotten).getByRole('button', { name: /Change.*Tools/ }))
@@ -51,7 +51,7 @@ it('lays each guess open, and takes a sum of one’s own for what always comes o
 it('counts what runs by the month, and takes another', async () => {
   server.when('POST /api/projects/car/running-costs', undefined)
   show(<ForecastLines projectId="car" forecast={forecast} />)
-  const running = await group(/runs until the road/)
+  const running = await group(/Monthly costs until the road/)
   expect(running.textContent).toContain('Storage, €40.00 a month')
   await userEvent.type(within(running).getByLabelText('What'), 'Insurance')
   await userEvent.type(within(running).getByLabelText('A month, in EUR'), '12.50')

@@ -6,7 +6,7 @@ import { Form } from '@/ui/form/Form'
 import { Amount, Line } from '@/ui/form/named'
 import { filled, line, orNothing, useAmountRule } from '@/ui/form/rules'
 import { useFields } from '@/ui/form/useFields'
-import { useFreshId } from '@/ui/form/draft/useFreshId'
+import { useAnother } from '@/ui/form/draft/useAnother'
 import { useFormat } from '@/ui/format/format'
 import { ProblemAlert } from '@/ui/page/Feedback'
 import type { Forecast } from './queries'
@@ -53,7 +53,6 @@ export function RunningCosts({ projectId, forecast: f }: { projectId: string; fo
 function NewRunning({ projectId, currency }: { projectId: string; currency: string }) {
   const { t } = useTranslation()
   const format = useFormat()
-  const [id, renew] = useFreshId()
   const form = useFields(
     z.object({
       name: line(t('form.missing')),
@@ -63,6 +62,7 @@ function NewRunning({ projectId, currency }: { projectId: string; currency: stri
     }),
     { name: '', perMonth: '', fromOn: format.today(), untilOn: '' },
   )
+  const { id, another } = useAnother(form)
   const add = useWrite(
     (body: Schemas['RunningSaid'], writeId) =>
       unwrap(
@@ -74,10 +74,7 @@ function NewRunning({ projectId, currency }: { projectId: string; currency: stri
       ),
     {
       said: (r) => t('forecast.runningAdded', { what: r.name }),
-      done: () => {
-        renew()
-        form.reset()
-      },
+      done: another,
     },
   )
   return (

@@ -22,6 +22,8 @@ type Props = {
   entry?: Entry
   orderId?: string
   refund?: boolean
+  /** What it is, where that is known from where one came. */
+  kind?: Schemas['EntryFields']['kind'] | undefined
   onClose: () => void
 }
 
@@ -42,6 +44,7 @@ function EntryDraft({
   entry,
   orderId,
   refund = false,
+  kind,
   orders,
   open,
   due,
@@ -71,7 +74,11 @@ function EntryDraft({
   })
   const form = useFields(
     useEntryRules(base, asksForOrder),
-    entry ? textOf(entry, base) : paidFor ? (refund ? moneyBack : invoice)(paidFor) : blankEntry(base, today()),
+    entry
+      ? textOf(entry, base)
+      : paidFor
+        ? (refund ? moneyBack : invoice)(paidFor)
+        : { ...blankEntry(base, today()), ...(kind && { kind }) },
   )
   const save = useWrite(
     (fields: Schemas['EntryFields'], writeId) =>

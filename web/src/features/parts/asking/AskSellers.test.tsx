@@ -38,9 +38,9 @@ it('asks, says who does not answer, and notes an offer', async () => {
   await user.click(await screen.findByText('Ask the sellers'))
   await user.click(screen.getByRole('button', { name: 'Ask them' }))
   expect(await screen.findByText('does not answer now')).toBeVisible()
-  expect(screen.getByText(/3 there, 14 days/)).toBeVisible()
+  expect(screen.getByText(/3 in stock, 14 days/)).toBeVisible()
   expect(screen.getByText(/One of its articles is left out/)).toBeVisible()
-  await user.click(screen.getByRole('button', { name: /Note this offer/ }))
+  await user.click(screen.getByRole('button', { name: /Keep this offer/ }))
   expect(server.writes('POST /api/needs/n/offers-taken')[0]!.body).toMatchObject({ seller: 'kessel', article })
 })
 
@@ -48,11 +48,11 @@ it('says what the seller contradicts, and sends again what was not answered', as
   const sent = { orderId: 'o', sentOn: '2027-03-01', laterDays: 0, reason: '' }
   server.when('GET /api/projects/car/orders/sent', {
     canAsk: true,
-    sent: [{ ...sent, answer: 'ACCEPTED', dearerMinor: 540, saidOn: '2027-04-01', laterDays: 21 }],
+    sent: [{ ...sent, answer: 'ACCEPTED', dearerMinor: 540, saidOn: '2027-04-01', laterDays: 21, agrees: false }],
     sendable: [],
   })
   const { unmount } = show(<SendOrder order={order} />)
-  expect(await screen.findByText(/asks €5.40 more/)).toHaveTextContent(/21 days later.*Settle it/)
+  expect(await screen.findByText(/wants €5.40 more/)).toHaveTextContent(/21 days later.*Settle it/)
   expect(screen.queryByRole('button')).toBeNull()
   unmount()
   server.when('GET /api/projects/car/orders/sent', {

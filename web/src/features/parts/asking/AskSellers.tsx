@@ -30,17 +30,13 @@ export function AskSellers({ need }: { need: Schemas['Need'] }) {
         }}
       >
         <div className="grow">
-          <TextField
-            label={t('asking.words')}
-            hint={t('asking.wordsHint')}
-            value={words}
-            onChange={(e) => setWords(e.target.value)}
-          />
+          <TextField label={t('asking.words')} value={words} onChange={(e) => setWords(e.target.value)} />
         </div>
         <button type="submit" className="btn" disabled={words.trim() === '' || ask.isPending}>
           {t(ask.isPending ? 'asking.asking' : 'asking.ask')}
         </button>
       </form>
+      <p className="quiet text-sm">{t('asking.wordsHint')}</p>
       <ProblemAlert error={ask.error} />
       <div aria-live="polite">
         {ask.data?.answers.length === 0 && <p className="mt-2">{t('asking.nobody')}</p>}
@@ -98,7 +94,7 @@ function ArticleRow({ need, seller, article: a }: { need: Schemas['Need']; selle
       <button
         type="button"
         className="btn btn-sm"
-        disabled={take.isPending || take.isSuccess}
+        disabled={a.stock === 0 || take.isPending || take.isSuccess}
         aria-label={t('actOn', { act: t('asking.take'), what: `${a.name} ${a.article}` })}
         onClick={() => take.mutate()}
       >

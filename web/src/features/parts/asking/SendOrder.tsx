@@ -50,7 +50,7 @@ function SellerSaid({ sent: s, currency }: { sent: Schemas['OrderSent']; currenc
           {more !== 0 &&
             t(more > 0 ? 'asking.dearer' : 'asking.cheaper', { money: format.money(Math.abs(more), currency) })}{' '}
           {s.laterDays > 0 && t('asking.later', { count: s.laterDays })}{' '}
-          {(more !== 0 || s.laterDays > 0) && <strong>{t('asking.settle')}</strong>}
+          {!s.agrees && <strong>{t('asking.settle')}</strong>}
         </p>
       )
   }

@@ -14,6 +14,8 @@ export type Offered = {
   spare: Record<string, number>
   postMinor: number
   leadDays: number
+  /** Left for old parts, beside the prices. */
+  depositMinor: number
 }
 
 type Props = {
@@ -120,6 +122,7 @@ function ParcelRow({
               ),
               postMinor: p.postMinor ? sellers.of(p.supplierId)!.postMinor! : 0,
               leadDays: Math.max(...his.map(({ source }) => source.leadDays)),
+              depositMinor: his.reduce((sum, { pick, source }) => sum + pick.count * source.depositMinor!, 0),
             })
           }
         >

@@ -50,6 +50,14 @@ function Bought({ order: o, line: l }: { order: Order; line: OrderLine }) {
         {l.outcome && `, ${t(`lineOutcome.${l.outcome}`)}`}
         {l.outcomeReason && `: ${l.outcomeReason}`}
       </p>
+      {l.arrivedOn && o.currency !== format.currency && (
+        <p className="text-sm">
+          {t('delivery.abroad')}{' '}
+          <Link className="link" to={`/p/${o.projectId}/money?new=DUTY`}>
+            {t('delivery.enterDuty')}
+          </Link>
+        </p>
+      )}
       {l.arrivedOn && <Photos subject="ORDER_LINE" subjectId={l.id} readOnly />}
       {l.sentOn && (
         <p className="text-sm">

@@ -8,6 +8,8 @@ export const deliveryWords = {
   },
   delivery: {
     arrivedOn: 'It came on',
+    abroad: 'It came from abroad: was duty or tax paid at the door?',
+    enterDuty: 'Enter it',
     wanted: 'As it should be',
     noWanted: 'No photo. Take one of the old part before it goes.',
     came: 'What came',

@@ -1,4 +1,5 @@
 import { useTranslation } from 'react-i18next'
+import { useRole } from '@/api/useRole'
 import { TextField } from '@/ui/form/Field'
 import { useAmounts } from '@/ui/format/amounts'
 import { useFormat } from '@/ui/format/format'
@@ -26,6 +27,7 @@ export function MarketLine({
   const format = useFormat()
   const amount = useAmounts()
   const problem = useAmountProblem()
+  const { owns } = useRole()
   const n = line.needs[0]!
   const facts = [...new Set(line.needs.flatMap(factsOf))]
   return (
@@ -61,13 +63,15 @@ export function MarketLine({
             seen={bought.matched}
             onSeen={(matched) => onChange({ matched })}
           />
-          <TextField
-            label={t('market.paid', { currency: format.currency })}
-            inputMode="decimal"
-            value={bought.paid}
-            error={bought.paid === '' ? undefined : problem(bought.paid, format.currency)}
-            onChange={(e) => onChange({ paid: e.target.value })}
-          />
+          {owns && (
+            <TextField
+              label={t('market.paid', { currency: format.currency })}
+              inputMode="decimal"
+              value={bought.paid}
+              error={bought.paid === '' ? undefined : problem(bought.paid, format.currency)}
+              onChange={(e) => onChange({ paid: e.target.value })}
+            />
+          )}
         </div>
       )}
     </li>

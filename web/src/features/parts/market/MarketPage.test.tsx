@@ -2,7 +2,7 @@ import { screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { afterEach, expect, it } from 'vitest'
 import { show } from '@/test/page'
-import { Refusal, server } from '@/test/server'
+import { Refusal, server, type Sent } from '@/test/server'
 import { MarketPage } from './MarketPage'
 
 const need = (id: string, more: object = {}) => ({
@@ -46,53 +46,38 @@ it('lists what may be bought, with its limit and what has to agree, and nothing 
   expect(screen.queryByText('Part d')).toBeNull()
 })
 
-it('enters what was bought once, the part and its price, and keeps what could not be entered', async () => {
+it('asks where it lies, enters each line once, and keeps what could not be entered', async () => {
   open()
-  server.when('POST /api/needs/a/acceptance', {})
-  server.when('POST /api/projects/car/entries', {})
-  server.when('POST /api/needs/b/acceptance', new Refusal(409, { code: 'x', detail: 'Not now.' }))
+  server.when('GET /api/places', [{ id: 'bench', code: 'D6H', name: 'Long bench', kind: 'BENCH' }])
+  server.when('POST /api/projects/car/bought', (sent: Sent) =>
+    (sent.body.needs as { needId: string }[])[0]!.needId === 'b'
+      ? new Refusal(409, { code: 'x', detail: 'Not now.' })
+      : undefined,
+  )
   const user = userEvent.setup()
-  await user.click(await screen.findByLabelText('Bought: Part a'))
+  await user.click(await screen.findByLabelText('Bought: Part b'))
+  await user.click(screen.getByLabelText('Bought: Part a'))
   await user.click(screen.getByLabelText('red over amber'))
-  await user.type(screen.getByLabelText('Paid, in EUR'), '12.50')
-  await user.click(screen.getByLabelText('Bought: Part b'))
+  await user.type(screen.getAllByLabelText('Paid, in EUR')[0]!, '12.50')
+  await user.click(screen.getByLabelText('Bought: Primer'))
   expect(screen.getByText(/€12.50 paid so far/)).toBeVisible()
-  await user.click(screen.getByRole('button', { name: 'Enter the 2 things you bought' }))
-  await screen.findByText(/Not now\./)
-  const sent = server.writes('POST /api/projects/car/entries')
-  expect(sent).toHaveLength(1)
-  expect(sent[0]!.body).toMatchObject({
-    fields: { amountMinor: 1250, currency: 'EUR', splits: [{ destination: 'JOB', jobId: 'j1', baseMinor: 1250 }] },
-  })
-  expect(server.writes('POST /api/needs/a/acceptance')[0]!.body).toMatchObject({
-    right: true,
+  const enter = screen.getByRole('button', { name: 'Enter the 3 things you bought' })
+  expect(enter).toBeDisabled()
+  await user.selectOptions(await screen.findByLabelText('Where to store it'), 'bench')
+  await user.click(enter)
+  expect(await screen.findByText(/Not now\./)).toBeVisible()
+  const sent = server.writes('POST /api/projects/car/bought').map((w) => w.body)
+  expect(sent).toHaveLength(3)
+  expect(sent[0]).toMatchObject({
+    needs: [{ needId: 'a', version: 3 }],
+    placeId: 'bench',
     matched: ['red over amber'],
-    version: 3,
+    paidMinor: 1250,
   })
+  expect(sent[0]!.entryId).toBeDefined()
+  expect(sent[2]).toMatchObject({ needs: [{ needId: 'e' }, { needId: 'f' }], paidMinor: 0 })
   await waitFor(() => {
     const kept = JSON.parse(localStorage.getItem('ofisino.draft.market.car')!) as object
     expect(Object.keys(kept)).toEqual(['b'])
   })
-})
-
-it('shares the price of what several jobs take, to the cent', async () => {
-  open()
-  server.when('POST /api/needs/e/acceptance', {})
-  server.when('POST /api/needs/f/acceptance', {})
-  server.when('POST /api/projects/car/entries', {})
-  const user = userEvent.setup()
-  await user.click(await screen.findByLabelText('Bought: Primer'))
-  await user.type(screen.getByLabelText('Paid, in EUR'), '10.00')
-  await user.click(screen.getByRole('button', { name: 'Enter what you bought' }))
-  await waitFor(() => expect(server.writes('POST /api/projects/car/entries')).toHaveLength(1))
-  expect(server.writes('POST /api/projects/car/entries')[0]!.body).toMatchObject({
-    fields: {
-      amountMinor: 1000,
-      splits: [
-        { jobId: 'j1', baseMinor: 333 },
-        { jobId: 'j2', baseMinor: 667 },
-      ],
-    },
-  })
-  expect(server.writes('POST /api/needs/f/acceptance')).toHaveLength(1)
 })

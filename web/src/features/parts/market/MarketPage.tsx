@@ -1,3 +1,4 @@
+import { useState } from 'react'
 import { useQuery } from '@tanstack/react-query'
 import { useParams } from 'react-router'
 import { useTranslation } from 'react-i18next'
@@ -11,6 +12,7 @@ import { parseMinor } from '@/ui/format/money'
 import { Empty, Loaded, ProblemAlert } from '@/ui/page/Feedback'
 import { Page, Part } from '@/ui/page/Page'
 import { factsOf } from '../delivery/facts'
+import { PlaceChoice } from '../delivery/PlaceChoice'
 import { linesOf, type NeedLine } from '../need/list/needLines'
 import { searchesQuery } from '../search/queries'
 import { listFile } from './listFile'
@@ -38,7 +40,7 @@ function Market({ projectId, all }: { projectId: string; all: Need[] }) {
   const { data: searches } = useQuery(searchesQuery(projectId))
   const { bought, tick, change, untick, keepOnly } = useBought(projectId)
   const enter = useEnterBought(projectId, keepOnly)
-  const entering = new Set(Object.values(bought).flatMap((b) => b.accept.map((a) => a.needId)))
+  const entering = new Set(Object.values(bought).flatMap((b) => b.needs.map((n) => n.needId)))
   const lines = linesOf(all.filter((n) => isToOrder(n) || entering.has(n.id)))
   const parts = lines.filter((l) => l.total.unit === 'PIECE')
   const mostOf = (l: NeedLine) => searches?.find((s) => l.needs.some((n) => n.id === s.search.needId))?.search.mostMinor
@@ -66,21 +68,7 @@ function Market({ projectId, all }: { projectId: string; all: Need[] }) {
           ? t('market.nothing')
           : `${t('market.answer', { count: parts.length })} ${paid > 0 ? t('market.ticked', { money: format.money(paid, format.currency) }) : ''}`
       }
-      action={
-        <>
-          {ticked.length > 0 && (
-            <button
-              type="button"
-              className="btn btn-primary"
-              disabled={enter.isPending}
-              onClick={() => enter.mutate(ticked.map((line) => ({ line, bought: bought[line.key]! })))}
-            >
-              {t('market.enter', { count: ticked.length })}
-            </button>
-          )}
-          {lines.length > 0 && <TakeAlong lines={lines} mostOf={mostOf} />}
-        </>
-      }
+      action={<>{lines.length > 0 && <TakeAlong lines={lines} mostOf={mostOf} />}</>}
     >
       {lines.length === 0 ? (
         <Empty title={t('market.nothing')}>{t('parts.empty')}</Empty>
@@ -88,7 +76,16 @@ function Market({ projectId, all }: { projectId: string; all: Need[] }) {
         <>
           <p className="quiet no-print mb-1 text-sm">{t('market.how')}</p>
           <p className="quiet no-print mb-3 text-sm">{t('market.whileOpen')}</p>
-          <ProblemAlert error={enter.error} />
+          {ticked.length > 0 && (
+            <EnterThem
+              count={ticked.length}
+              error={enter.error}
+              busy={enter.isPending}
+              onEnter={(placeId) =>
+                enter.mutate({ placeId, lines: ticked.map((l) => ({ key: l.key, bought: bought[l.key]! })) })
+              }
+            />
+          )}
           {listed(parts)}
           {parts.length < lines.length && (
             <Part title={t('market.anyShop')}>{listed(lines.filter((l) => l.total.unit !== 'PIECE'))}</Part>
@@ -96,6 +93,38 @@ function Market({ projectId, all }: { projectId: string; all: Need[] }) {
         </>
       )}
     </Page>
+  )
+}
+
+/** Back home: where it all lies, and one press. */
+function EnterThem({
+  count,
+  error,
+  busy,
+  onEnter,
+}: {
+  count: number
+  error: Error | null
+  busy: boolean
+  onEnter: (placeId: string) => void
+}) {
+  const { t } = useTranslation()
+  const [placeId, setPlaceId] = useState('')
+  return (
+    <section className="card-sheet no-print mb-4 grid max-w-xl gap-3 p-3">
+      <PlaceChoice placeId={placeId} onChoose={setPlaceId} />
+      <div>
+        <button
+          type="button"
+          className="btn btn-primary"
+          disabled={busy || placeId === ''}
+          onClick={() => onEnter(placeId)}
+        >
+          {t('market.enter', { count })}
+        </button>
+      </div>
+      <ProblemAlert error={error} />
+    </section>
   )
 }
 

@@ -1,3 +1,4 @@
+import type { Schemas } from '@/api/client'
 import { useDraft } from '@/ui/form/draft/useDraft'
 import type { NeedLine } from '../need/list/needLines'
 
@@ -6,10 +7,9 @@ export type Bought = {
   paid: string
   on: string
   matched: string[]
-  /** Of each need when it was ticked, with the id under which it is accepted: sent again it is the same request. */
-  accept: { needId: string; version: number; writeId: string }[]
+  needs: Schemas['BoughtNeed'][]
   entryId: string
-  entryWrite: string
+  writeId: string
 }
 
 const nothing: Record<string, Bought> = {}
@@ -26,9 +26,9 @@ export function useBought(projectId: string) {
           paid: '',
           on,
           matched: [],
-          accept: line.needs.map((n) => ({ needId: n.id, version: n.version, writeId: crypto.randomUUID() })),
+          needs: line.needs.map((n) => ({ needId: n.id, version: n.version })),
           entryId: crypto.randomUUID(),
-          entryWrite: crypto.randomUUID(),
+          writeId: crypto.randomUUID(),
         },
       }),
     change: (key: string, more: Partial<Bought>) => keep({ ...bought, [key]: { ...bought[key]!, ...more } }),

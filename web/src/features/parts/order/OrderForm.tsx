@@ -2,67 +2,27 @@ import { addDays, formatISO, parseISO } from 'date-fns'
 import { useState } from 'react'
 import { useQuery } from '@tanstack/react-query'
 import { useWatch } from 'react-hook-form'
-import { z } from 'zod'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { conversionQuery, suppliersQuery } from '@/api/queries'
 import { useWrite } from '@/api/useWrite'
 import { Form } from '@/ui/form/Form'
 import { Amount, Decimal, Line, Pick, Whole } from '@/ui/form/named'
-import { numberOf, orNothing, whole } from '@/ui/form/rules'
+import { numberOf } from '@/ui/form/rules'
 import { Sheet } from '@/ui/form/Sheet'
 import { useFields } from '@/ui/form/useFields'
 import { useAmounts } from '@/ui/format/amounts'
 import { useFormat } from '@/ui/format/format'
-import { minorText, parseMinor, useAmountProblem } from '@/ui/format/money'
+import { minorText, parseMinor } from '@/ui/format/money'
 import type { Offered } from '../basket/BasketCard'
 import { SellerSays } from '../supplier/SellerSays'
 import { SupplierFields } from '../supplier/SupplierFields'
+import { DepositFields } from './DepositFields'
+import { useOrderRules } from './useOrderRules'
 
 const plusDays = (day: string, days: number) => formatISO(addDays(parseISO(day), days), { representation: 'date' })
 
-const empty = { supplierId: '', rate: '', post: '', reference: '', returnDays: '' }
-
-/** What may stand in an order, amounts in the supplier's currency; all that is wrong is said at once. */
-function useOrderRules(currencyOf: (supplierId: string) => string, base: string) {
-  const { t } = useTranslation()
-  const problem = useAmountProblem()
-  return z
-    .object({
-      supplierId: z.string(),
-      amounts: z.record(z.string(), z.string()),
-      post: z.string(),
-      rate: z.string(),
-      orderedOn: z.string(),
-      expectedOn: z.string(),
-      reference: z.string(),
-      returnDays: orNothing(whole(t('parcel.returnDaysWrong'), { min: 0, max: 365 })),
-    })
-    .transform(({ amounts, post, rate: typedRate, ...v }, context) => {
-      const wrong = (path: string[], message: string) => context.addIssue({ code: 'custom', path, message })
-      const currency = currencyOf(v.supplierId)
-      if (v.supplierId === '') wrong(['supplierId'], t('parts.supplierMissing'))
-      for (const day of ['orderedOn', 'expectedOn'] as const) if (v[day] === '') wrong([day], t('form.missing'))
-      const read = (path: string[], typed: string): number => {
-        const minor = typed.trim() === '' ? undefined : parseMinor(typed, currency)
-        if (minor === undefined) wrong(path, problem(typed, currency) ?? t('moneyWrong'))
-        return minor ?? 0
-      }
-      const rate = currency === base ? 1 : numberOf(typedRate)
-      if (!(rate > 0)) wrong(['rate'], t('parts.rateWrong', { currency, base }))
-      return {
-        ...v,
-        currency,
-        rate,
-        rateOn: v.orderedOn,
-        postMinor: post.trim() === '' ? 0 : read(['post'], post),
-        lines: Object.entries(amounts).map(([needId, typed]) => ({
-          needId,
-          amountMinor: read(['amounts', needId], typed),
-        })),
-      }
-    })
-}
+const empty = { supplierId: '', rate: '', post: '', reference: '', returnDays: '', deposit: '', depositReturnBy: '' }
 
 type Props = {
   projectId: string
@@ -78,6 +38,7 @@ export function OrderForm({ projectId, needs, offered, onClose }: Props) {
   const format = useFormat()
   const amount = useAmounts()
   const [id] = useState(() => crypto.randomUUID())
+  const [depositId] = useState(() => crypto.randomUUID())
   const { data: suppliers } = useQuery(suppliersQuery)
   const spare = offered?.spare ?? {}
   const supplierOf = (known: string) => suppliers?.find((s) => s.id === known)
@@ -91,6 +52,7 @@ export function OrderForm({ projectId, needs, offered, onClose }: Props) {
     rate: String(supplierOf(o.supplierId)?.rate ?? ''),
     post: minorText(o.postMinor, currencyOf(o.supplierId)),
     returnDays: String(supplierOf(o.supplierId)?.returnDays ?? ''),
+    deposit: o.depositMinor > 0 ? minorText(o.depositMinor, currencyOf(o.supplierId)) : '',
   })
   const form = useFields(useOrderRules(currencyOf, format.currency), {
     ...empty,
@@ -121,10 +83,11 @@ export function OrderForm({ projectId, needs, offered, onClose }: Props) {
         form={form}
         save={order}
         label={t('parts.recordOrder')}
-        onSubmit={({ lines, ...body }) =>
+        onSubmit={({ lines, left, ...body }) =>
           order.mutate({
             id,
             ...body,
+            ...(left && { deposit: { entryId: depositId, ...left } }),
             lines: lines.map((l) => ({ ...l, ...(spare[l.needId] && { sparePieces: spare[l.needId] }) })),
           })
         }
@@ -157,6 +120,7 @@ export function OrderForm({ projectId, needs, offered, onClose }: Props) {
           <Line name="expectedOn" label={t('parts.expectedOn')} type="date" />
           <Whole name="returnDays" label={t('seller.returns')} />
         </div>
+        <DepositFields currency={currency} open={!!offered?.depositMinor} />
         <Line name="reference" label={t('parts.reference')} />
         {needs
           .filter((n) => spare[n.id])

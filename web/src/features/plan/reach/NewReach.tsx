@@ -7,27 +7,24 @@ import { JobPick } from '@/ui/form/JobPick'
 import { Line } from '@/ui/form/named'
 import { filled, line } from '@/ui/form/rules'
 import { useFields } from '@/ui/form/useFields'
-import { useFreshId } from '@/ui/form/draft/useFreshId'
+import { useAnother } from '@/ui/form/draft/useAnother'
 
 /** How one awkward fastener of a job is reached. */
 export function NewReach({ projectId, jobId }: { projectId: string; jobId: string }) {
   const { t } = useTranslation()
-  const [id, renew] = useFreshId()
   const there = line(t('form.missing'))
   const form = useFields(z.object({ fastener: there, tools: there, onlyAfter: z.string() }), {
     fastener: '',
     tools: '',
     onlyAfter: '',
   })
+  const { id, another } = useAnother(form)
   const add = useWrite(
     (body: Schemas['NewReach'], writeId) =>
       unwrap(api.POST('/api/jobs/{jobId}/reach', { params: { path: { jobId } }, body, ...write(writeId) })),
     {
       said: () => t('reach.kept'),
-      done: () => {
-        renew()
-        form.reset()
-      },
+      done: another,
     },
   )
   return (

@@ -7,13 +7,12 @@ import { JobPick } from '@/ui/form/JobPick'
 import { Decimal, Line, Tick } from '@/ui/form/named'
 import { filled, line } from '@/ui/form/rules'
 import { useFields } from '@/ui/form/useFields'
-import { useFreshId } from '@/ui/form/draft/useFreshId'
+import { useAnother } from '@/ui/form/draft/useAnother'
 import { useHoursRule } from '@/ui/form/useHoursRule'
 
 /** A time that somebody else fixed. */
 export function NewTime({ projectId }: { projectId: string }) {
   const { t } = useTranslation()
-  const [id, renew] = useFreshId()
   const there = line(t('form.missing'))
   const form = useFields(
     z.object({
@@ -26,6 +25,7 @@ export function NewTime({ projectId }: { projectId: string }) {
     }),
     { title: '', day: '', at: '10:00', minutes: '1', afterJob: '', needsRolling: true },
   )
+  const { id, another } = useAnother(form)
   const add = useWrite(
     (body: Schemas['Fixed'], writeId) =>
       unwrap(
@@ -37,10 +37,7 @@ export function NewTime({ projectId }: { projectId: string }) {
       ),
     {
       said: () => t('away.timeKept'),
-      done: () => {
-        renew()
-        form.reset()
-      },
+      done: another,
     },
   )
   return (

@@ -130,7 +130,7 @@ it('says which money comes back only if somebody sees to it', async () => {
     }),
   )
   expect(text).toContain('Send the old part back by Thu 10 Jun: €45.00 deposit for “Exchange starter”.')
-  expect(text).toContain('Norr Trim owes you €120.00 since Thu 20 May. Ask for it.')
+  expect(text).toContain('Norr Trim has owed you €120.00 since Thu 20 May. Ask for it.')
 })
 
 it('says that there are no jobs, where there are none, and not that something is in their way', async () => {

@@ -63,7 +63,7 @@ export const todayWords = {
     todayWord: 'today',
     moneyBack: {
       DEPOSIT: 'Send the old part back by {{date}}: {{money}} deposit for “{{from}}”.',
-      REFUND: '{{from}} owes you {{money}} since {{date}}. Ask for it.',
+      REFUND: '{{from}} has owed you {{money}} since {{date}}. Ask for it.',
     },
     leftThisMonth: '<b>{{money}}</b> left this month.',
     shortThisMonth: 'This month is <b>{{money}}</b> short.',

@@ -6,14 +6,14 @@ import { Form } from '@/ui/form/Form'
 import { Line } from '@/ui/form/named'
 import { line } from '@/ui/form/rules'
 import { useFields } from '@/ui/form/useFields'
-import { useFreshId } from '@/ui/form/draft/useFreshId'
+import { useAnother } from '@/ui/form/draft/useAnother'
 
 /** A part that looks alike on a sister variant, and by what one tells it. */
 export function NewVariantPart({ projectId }: { projectId: string }) {
   const { t } = useTranslation()
-  const [id, renew] = useFreshId()
   const there = line(t('form.missing'))
   const form = useFields(z.object({ name: there, difference: there }), { name: '', difference: '' })
+  const { id, another } = useAnother(form)
   const add = useWrite(
     (body: Schemas['VariantPartRow'], writeId) =>
       unwrap(
@@ -25,10 +25,7 @@ export function NewVariantPart({ projectId }: { projectId: string }) {
       ),
     {
       said: (p) => t('identitySheet.partAdded', { name: p.name }),
-      done: () => {
-        renew()
-        form.reset()
-      },
+      done: another,
     },
   )
   return (

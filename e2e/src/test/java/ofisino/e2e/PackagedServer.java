@@ -2,6 +2,7 @@ package ofisino.e2e;
 
 import java.io.File;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.net.ServerSocket;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -15,9 +16,13 @@ import java.sql.SQLException;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.UUID;
+import ofisino.standins.sellers.SellersStandIn;
 
 /** The packaged application as a process of its own, on an empty database in the test cluster. */
 final class PackagedServer implements AutoCloseable {
+    /** Who answers when a garage asks its sellers. */
+    private static final SellersStandIn SELLERS = sellers();
+
     private static PackagedServer shared;
     private final Process process;
     private final Path data;
@@ -72,6 +77,7 @@ final class PackagedServer implements AutoCloseable {
         builder.environment().put("OFISINO_JOURNAL", journal);
         builder.environment().put("OFISINO_PORT", String.valueOf(port));
         builder.environment().put("OFISINO_DATA", data.toString());
+        builder.environment().put("OFISINO_SELLERS", SELLERS.url());
         builder.environment().put("OFISINO_DB_URL", cluster + name);
         builder.environment().put("OFISINO_DB_PASSWORD", System.getenv("OFISINO_TEST_DB_PASSWORD"));
         File log = data.resolve("server.log").toFile();
@@ -140,5 +146,13 @@ final class PackagedServer implements AutoCloseable {
     public void close() throws InterruptedException {
         process.destroy();
         process.waitFor();
+    }
+
+    private static SellersStandIn sellers() {
+        try {
+            return new SellersStandIn(0);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 }

@@ -6,12 +6,11 @@ import { Form } from '@/ui/form/Form'
 import { Line } from '@/ui/form/named'
 import { filled, line, minuteOfDay, orNothing } from '@/ui/form/rules'
 import { useFields } from '@/ui/form/useFields'
-import { useFreshId } from '@/ui/form/draft/useFreshId'
+import { useAnother } from '@/ui/form/draft/useAnother'
 
 /** A day off, or one with other times than the week's. */
 export function NewDay() {
   const { t } = useTranslation()
-  const [id, renew] = useFreshId()
   const form = useFields(
     z.object({
       day: line(t('form.missing')),
@@ -22,14 +21,12 @@ export function NewDay() {
     }),
     { day: '', until: '', fromMinute: '', toMinute: '', note: '' },
   )
+  const { id, another } = useAnother(form)
   const add = useWrite(
     (body: Schemas['DayRequest'], writeId) => unwrap(api.POST('/api/calendar/days', { body, ...write(writeId) })),
     {
       said: () => t('garage.dayKept'),
-      done: () => {
-        renew()
-        form.reset()
-      },
+      done: another,
     },
   )
   return (

@@ -8,7 +8,7 @@ import { Form } from '@/ui/form/Form'
 import { Amount, Line } from '@/ui/form/named'
 import { line, orNothing, useAmountRule } from '@/ui/form/rules'
 import { useFields } from '@/ui/form/useFields'
-import { useFreshId } from '@/ui/form/draft/useFreshId'
+import { useAnother } from '@/ui/form/draft/useAnother'
 import { useFormat } from '@/ui/format/format'
 
 /** Tools that are hired by the day: the plan puts the jobs that need one together. */
@@ -58,19 +58,16 @@ export function HiredTools({ currency }: { currency: string }) {
 
 function NewTool({ currency, asked }: { currency: string; asked: string[] }) {
   const { t } = useTranslation()
-  const [id, renew] = useFreshId()
   const form = useFields(z.object({ name: line(t('form.missing')), perDay: orNothing(useAmountRule()(currency)) }), {
     name: '',
     perDay: '',
   })
+  const { id, another } = useAnother(form)
   const add = useWrite(
     (body: Schemas['HiredTool'], writeId) => unwrap(api.POST('/api/hired-tools', { body, ...write(writeId) })),
     {
       said: () => t('hired.kept'),
-      done: () => {
-        renew()
-        form.reset()
-      },
+      done: another,
     },
   )
   return (

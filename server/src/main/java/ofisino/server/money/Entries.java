@@ -18,6 +18,10 @@ public interface Entries {
     void draftForVehicle(
             Caller caller, UUID projectId, UUID entryId, EntryKind kind, long minor, LocalDate on, String description);
 
+    /** Drafts what was paid over the counter, in the base currency, to the jobs that take of it. @param shares which sum to what was paid */
+    void draftPurchase(
+            Caller caller, UUID projectId, UUID entryId, String description, LocalDate on, List<Split> shares);
+
     List<Posted> posted(Caller caller, UUID projectId);
 
     /** What of an order is open, by what is posted for it; a deposit on it is no payment. */

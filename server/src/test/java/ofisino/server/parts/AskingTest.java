@@ -11,6 +11,7 @@ import java.net.http.HttpResponse.BodyHandlers;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import ofisino.server.testing.Api.Answer;
 import ofisino.server.testing.TestApplication;
 import ofisino.server.testing.TestApplication.Running;
 import ofisino.server.testing.TestGarage;
@@ -150,6 +151,53 @@ class AskingTest {
                         .code())
                 .isEqualTo("sending.nobody");
         assertThat(garage.owner().get("/api/sellers/asked?words=").code()).isEqualTo("words.missing");
+    }
+
+    /** What was called off is not asked for all the same, and what is not there is no offer. */
+    @Test
+    void whatIsOverIsNotSentAndWhatIsGoneIsNotTaken(TestGarage garage) {
+        UUID project = garage.project();
+        UUID need = Ordering.need(garage, project, "Grille", 1);
+        JsonNode article = answerOf(garage, "kessel", "grille").path("articles").get(0);
+        UUID supplier = UUID.randomUUID();
+        take(garage, need, "kessel", article, supplier);
+        LocalDate day = TestGarage.DAY;
+        UUID order = Ordering.order(
+                garage, project, supplier, article.path("priceMinor").asLong(), day, day.plusDays(30), need);
+        Ordering.post(garage, need, "call-off", map("reason", "Found one")).ok();
+        assertThat(garage.owner()
+                        .post("/api/orders/" + order + "/sending", map())
+                        .code())
+                .isEqualTo("sending.begun");
+        assertThat(garage.owner()
+                        .get("/api/projects/" + project + "/orders/sent")
+                        .ok()
+                        .path("sendable"))
+                .isEmpty();
+
+        UUID other = Ordering.need(garage, project, "Grille", 1);
+        assertThat(takeAs(garage, other, article, "stock", 0).code()).isEqualTo("asking.none");
+        assertThat(takeAs(garage, other, article, "currency", "USD").code()).isEqualTo("asking.currency");
+        assertThat(takeAs(garage, other, article, "priceMinor", -5).text("field"))
+                .isEqualTo("priceMinor");
+    }
+
+    private static Answer takeAs(TestGarage garage, UUID need, JsonNode article, String name, Object value) {
+        var said = map();
+        article.properties().forEach(e -> said.put(e.getKey(), e.getValue()));
+        said.put(name, value);
+        return garage.owner()
+                .post(
+                        "/api/needs/" + need + "/offers-taken",
+                        map(
+                                "sourceId",
+                                UUID.randomUUID(),
+                                "supplierId",
+                                UUID.randomUUID(),
+                                "seller",
+                                "kessel",
+                                "article",
+                                said));
     }
 
     private static JsonNode answerOf(TestGarage garage, String seller, String words) {

@@ -331,4 +331,45 @@ class OrderLifeTest {
                         .asBoolean())
                 .isTrue();
     }
+
+    /** The deposit of an exchange part stands beside its price: a draft with its last day, which pays nothing of the order. */
+    @Test
+    void whatIsLeftForTheOldPartIsNotedBesideItsPrice(TestGarage garage) {
+        UUID project = garage.project();
+        UUID need = Ordering.need(garage, project, "Starter, exchange", 1);
+        Map<String, Object> order = TestGarage.order(
+                UUID.randomUUID(),
+                garage.supplier("EUR"),
+                "EUR",
+                1,
+                0,
+                List.of(map("needId", need, "amountMinor", 9_000)));
+        String path = "/api/projects/" + project + "/orders";
+        order.put("deposit", map("entryId", UUID.randomUUID(), "minor", 0, "returnBy", TODAY));
+        assertThat(garage.owner().post(path, order).code()).isEqualTo("order.deposit");
+        String before = TestGarage.DAY.minusDays(1).toString();
+        order.put("deposit", map("entryId", UUID.randomUUID(), "minor", 4_500, "returnBy", before));
+        assertThat(garage.owner().post(path, order).code()).isEqualTo("order.deposit-day");
+        assertThat(garage.owner().get(path).ok())
+                .as("refused, nothing is ordered")
+                .isEmpty();
+
+        UUID entry = UUID.randomUUID();
+        String by = TestGarage.DAY.plusDays(28).toString();
+        order.put("deposit", map("entryId", entry, "minor", 4_500, "returnBy", by));
+        garage.owner().post(path, order).ok();
+        JsonNode noted =
+                garage.owner().get("/api/projects/" + project + "/entries").ok().get(0);
+        assertThat(noted.path("kind").asString()).isEqualTo("DEPOSIT_PAID");
+        assertThat(noted.path("state").asString()).isEqualTo("DRAFT");
+        assertThat(noted.path("returnBy").asString()).isEqualTo(by);
+        garage.owner()
+                .post("/api/entries/" + entry + "/posting", map("version", 0))
+                .ok();
+        JsonNode money =
+                garage.owner().get("/api/projects/" + project + "/money").ok();
+        assertThat(money.path("orderedNotPaid").get(0).path("baseMinor").asLong())
+                .isEqualTo(9_000);
+        assertThat(money.path("depositsOut").get(0).path("baseMinor").asLong()).isEqualTo(4_500);
+    }
 }

@@ -17,6 +17,11 @@ public record Confirmation(long orderedMinor, long saidMinor, LocalDate expected
         return saidMinor == orderedMinor && laterDays() == 0;
     }
 
+    /** So many of an article were reckoned with for an amount at its price: a kit for several parts is one. At least 1. */
+    public static int countFor(long amountMinor, long priceMinor) {
+        return (int) Math.max(1, Math.round((double) amountMinor / Math.max(1, priceMinor)));
+    }
+
     /** More than was ordered; negative where it is less. */
     public long dearerMinor() {
         return Math.subtractExact(saidMinor, orderedMinor);

@@ -14,11 +14,14 @@ import ofisino.core.kernel.Texts;
  */
 public record Supply(
         SupplyKind kind, String title, long priceMinor, long depositMinor, int most, int leadDays, int wrongPercent) {
+    /** More than so many of one thing nobody buys. */
+    public static final int MOST = 9999;
+
     public Supply {
         title = Texts.line("title", title);
         notBelowNothing("priceMinor", priceMinor);
         notBelowNothing("depositMinor", depositMinor);
-        if (most < 1 || most > 9999)
+        if (most < 1 || most > MOST)
             throw InvalidValue.at("most", "supply.most", "%d cannot be had.", "Enter 1 to 9999.", most);
         leadDays = OrderDates.withUsualCheck(leadDays).leadDays();
         if (wrongPercent < 0 || wrongPercent > 100)

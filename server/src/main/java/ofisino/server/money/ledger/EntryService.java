@@ -25,10 +25,12 @@ import ofisino.server.money.ledger.EntryController.SplitFields;
 import ofisino.server.money.ledger.EntryMapper.EntryRow;
 import ofisino.server.money.ledger.EntryMapper.SplitRow;
 import ofisino.server.money.ledger.EntryMapper.State;
+import ofisino.server.parts.DepositLeft;
 import ofisino.server.parts.Orders;
 import ofisino.server.vehicle.Projects;
 import org.joda.money.CurrencyUnit;
 import org.joda.money.Money;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 
 /** The ledger: drafts are edited freely, what is posted is only reversed. */
@@ -76,6 +78,49 @@ record EntryService(EntryMapper mapper, Projects projects, Orders orders, Garage
                         on,
                         null,
                         List.of(new SplitFields(Destination.VEHICLE, null, minor))));
+    }
+
+    /** What was left with a seller is a draft beside his order: its owner looks at it and posts it. */
+    @EventListener
+    void noteDeposit(DepositLeft left) {
+        Orders.Terms terms = left.order().terms();
+        draft(
+                left.caller(),
+                left.order().projectId(),
+                left.entryId(),
+                new EntryFields(
+                        EntryKind.DEPOSIT_PAID,
+                        terms.orderedOn(),
+                        left.order().lines().get(0).title(),
+                        terms.supplierId(),
+                        left.order().id(),
+                        terms.currency(),
+                        left.minor(),
+                        terms.rate(),
+                        terms.rateOn(),
+                        left.returnBy(),
+                        null));
+    }
+
+    @Override
+    public void draftPurchase(
+            Caller caller, UUID projectId, UUID entryId, String description, LocalDate on, List<Split> shares) {
+        draft(
+                caller,
+                projectId,
+                entryId,
+                new EntryFields(
+                        EntryKind.PURCHASE,
+                        on,
+                        description,
+                        null,
+                        null,
+                        garages.baseCurrency(caller).getCode(),
+                        shares.stream().mapToLong(Split::baseMinor).reduce(0, Math::addExact),
+                        BigDecimal.ONE,
+                        on,
+                        null,
+                        shares.stream().map(SplitFields::of).toList()));
     }
 
     EntryRow change(Caller caller, UUID id, EntryFields fields, long version) {

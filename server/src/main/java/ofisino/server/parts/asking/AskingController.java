@@ -51,6 +51,7 @@ record AskingController(AskingService service) {
      *
      * @param dearerMinor  what the seller asks more than was ordered, in the order's currency; negative where less
      * @param laterDays    than it was expected
+     * @param agrees       the same sum, and in time
      */
     record OrderSent(
             UUID orderId,
@@ -59,6 +60,7 @@ record AskingController(AskingService service) {
             @Nullable Long dearerMinor,
             @Nullable LocalDate saidOn,
             long laterDays,
+            boolean agrees,
             String reason) {}
 
     /** @param canAsk whether sellers can be asked from here @param sendable orders not sent yet, of a seller that takes them over the wire, with a number of the seller's for every line */

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.Currencies;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Texts;
@@ -44,6 +45,7 @@ import ofisino.server.parts.asking.SellersLine.WireArticle;
 import ofisino.server.parts.asking.SellersLine.WireLine;
 import ofisino.server.parts.asking.SellersLine.WireOrder;
 import ofisino.server.parts.asking.SellersLine.WireSeller;
+import ofisino.server.vehicle.Projects;
 import org.springframework.stereotype.Service;
 
 /** Sellers who answer over the wire: what they have, and what they say to an order. Nothing that they say is believed unread. */
@@ -56,6 +58,7 @@ record AskingService(
         Suppliers suppliers,
         Orders orders,
         UsuallyWrong usuallyWrong,
+        Projects projects,
         Garages garages,
         Clock clock) {
     private static final int MOST_WORDS = 80;
@@ -73,8 +76,7 @@ record AskingService(
         } catch (NoAnswer e) {
             return new AskedResponse(true, List.of());
         }
-        return new AskedResponse(
-                true, all.parallelStream().map(s -> answered(s, asked)).toList());
+        return new AskedResponse(true, line.askAll(all, s -> answered(s, asked)));
     }
 
     private SellerAnswered answered(WireSeller seller, String words) {
@@ -108,14 +110,22 @@ record AskingService(
     void take(Caller caller, UUID needId, TakenRequest taken) {
         Need need = needs.open(caller, needId);
         ArticleOffered a = taken.article();
+        if (a.stock() < 1)
+            throw InvalidValue.at(
+                    "article",
+                    "asking.none",
+                    "“%s” has none of it now.",
+                    "Take another offer, or ask again another day.",
+                    taken.seller());
         UUID supplier = mapper.supplierOnWire(caller.garageId(), taken.seller())
                 .orElseGet(() -> supplierOf(caller, taken.seller(), taken.supplierId()));
+        mustSellIn(caller, supplier, a.currency());
         var said = new Supply(
                 SupplyKind.NEW_PATTERN,
                 a.name(),
                 a.priceMinor(),
                 0,
-                Math.max(1, Math.min(a.stock(), 9999)),
+                Math.min(a.stock(), Supply.MOST),
                 a.days(),
                 usuallyWrong.percent().get(SupplyKind.NEW_PATTERN));
         sources.note(
@@ -129,6 +139,17 @@ record AskingService(
                         said,
                         List.of(new Holds(needId, 1)),
                         0));
+    }
+
+    private void mustSellIn(Caller caller, UUID supplier, String currency) {
+        if (suppliers.all(caller).stream()
+                .noneMatch(s -> s.id().equals(supplier) && s.currency().equals(currency)))
+            throw InvalidValue.at(
+                    "article",
+                    "asking.currency",
+                    "The seller is noted in another currency than %s.",
+                    "Type the offer by hand, or note the seller a second time in that currency.",
+                    currency);
     }
 
     /** One whom the garage knows by name already is the same one; else he is noted with what his parcels cost. */
@@ -177,6 +198,7 @@ record AskingService(
         List<UUID> sendable = byId.values().stream()
                 .filter(o -> line.isThere()
                         && rows.stream().noneMatch(r -> r.orderId().equals(o.id())))
+                .filter(AskingService::isAllToCome)
                 .filter(o -> mapper.wireName(caller.garageId(), o.terms().supplierId())
                         .isPresent())
                 .filter(o -> mapper.lines(caller.garageId(), o.id()).size()
@@ -189,8 +211,19 @@ record AskingService(
                 sendable);
     }
 
+    /** What has come or was called off is not asked for once more. */
+    private static boolean isAllToCome(Order order) {
+        return order.lines().stream().allMatch(l -> l.arrivedOn() == null && l.returnedOn() == null);
+    }
+
     OrderSent send(Caller caller, UUID orderId) {
         Order order = orders.require(caller, orderId);
+        projects.requireOpen(caller, order.projectId());
+        if (!isAllToCome(order))
+            throw Conflict.of(
+                    "sending.begun",
+                    "Some of this order has come already, or was called off.",
+                    "Order what is still needed anew, and send that.");
         Optional<SendingRow> before = mapper.sendings(caller.garageId(), order.projectId()).stream()
                 .filter(r -> r.orderId().equals(orderId) && r.answer() != SendingAnswer.UNSURE)
                 .findFirst();
@@ -203,7 +236,7 @@ record AskingService(
                 .filter(name -> line.isThere())
                 .orElseThrow(() -> InvalidValue.of(
                         "sending.nobody",
-                        "“%s” takes no orders over the wire.",
+                        "“%s” takes no orders online.",
                         "Save it as a text, or print it, and send that.",
                         order.supplier()));
         SendingRow row = answeredOn(caller, order, seller);
@@ -260,12 +293,12 @@ record AskingService(
                         "Ask the seller again at the part and take his offer, or send the order as a text.",
                         l.title());
             amounts.merge(number.article(), l.amountMinor(), Math::addExact);
-            prices.put(number.article(), Math.max(1, number.priceMinor()));
+            prices.put(number.article(), number.priceMinor());
         }
         return new WireOrder(amounts.entrySet().stream()
                 .map(e -> new WireLine(
                         e.getKey(),
-                        (int) Math.max(1, Math.round((double) e.getValue() / prices.get(e.getKey()))),
+                        Confirmation.countFor(e.getValue(), prices.get(e.getKey())),
                         prices.get(e.getKey())))
                 .toList());
     }
@@ -284,6 +317,7 @@ record AskingService(
                 said.map(Confirmation::dearerMinor).orElse(null),
                 row.saidOn(),
                 said.map(Confirmation::laterDays).orElse(0L),
+                said.map(Confirmation::agrees).orElse(false),
                 row.reason());
     }
 }

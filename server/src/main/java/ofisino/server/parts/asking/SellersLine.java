@@ -7,6 +7,7 @@ import io.github.resilience4j.circuitbreaker.CircuitBreakerRegistry;
 import io.github.resilience4j.core.IntervalFunction;
 import io.github.resilience4j.retry.Retry;
 import io.github.resilience4j.retry.RetryConfig;
+import jakarta.annotation.PreDestroy;
 import java.io.IOException;
 import java.net.URI;
 import java.net.URLEncoder;
@@ -17,8 +18,12 @@ import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.List;
 import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import ofisino.server.web.OfisinoProperties;
 import org.springframework.stereotype.Component;
@@ -36,6 +41,7 @@ class SellersLine {
     private static final Duration PATIENCE = Duration.ofSeconds(2);
     private static final Duration REST = Duration.ofSeconds(30);
     private static final int FAILURES = 5;
+    private static final int AT_ONCE = 8;
 
     /** Numbers and texts as the seller sent them: nothing of it is believed yet. */
     record WireSeller(String id, String name, String currency, long postMinor, long freeFromMinor, int returnDays) {}
@@ -66,6 +72,11 @@ class SellersLine {
             .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
             .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
             .build();
+    private final ExecutorService askers = Executors.newFixedThreadPool(AT_ONCE, run -> {
+        var thread = new Thread(run, "sellers");
+        thread.setDaemon(true);
+        return thread;
+    });
     private final Retry again = Retry.of(
             "sellers",
             RetryConfig.custom()
@@ -107,6 +118,19 @@ class SellersLine {
                 .PUT(HttpRequest.BodyPublishers.ofByteArray(json.writeValueAsBytes(order)))
                 .build();
         return answered(seller, () -> json.readValue(body(request), WireAnswer.class));
+    }
+
+    /** Asks all of them at once: who is slow keeps nobody from hearing the others. In their order. */
+    <T> List<T> askAll(List<WireSeller> all, Function<WireSeller, T> ask) {
+        List<CompletableFuture<T>> asked = all.stream()
+                .map(s -> CompletableFuture.supplyAsync(() -> ask.apply(s), askers))
+                .toList();
+        return asked.stream().map(CompletableFuture::join).toList();
+    }
+
+    @PreDestroy
+    void close() {
+        askers.shutdownNow();
     }
 
     private <T> List<T> get(String seller, String path, JavaType of) {

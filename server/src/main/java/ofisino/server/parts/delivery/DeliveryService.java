@@ -125,6 +125,18 @@ record DeliveryService(
         return kept;
     }
 
+    @Override
+    public Need had(Caller caller, UUID needId, long version, UUID placeId, List<String> matched, String remark) {
+        Need n = at(caller, needId, version);
+        if (!n.state().isOrderable())
+            throw Conflict.of(
+                    "need.not-to-buy",
+                    "“%s” is not to be bought any more.",
+                    "Look at the part: it may be on its way, or be here already.",
+                    n.title());
+        return accept(caller, needId, new AcceptanceRequest(true, null, null, placeId, remark, matched, version));
+    }
+
     /** Goes onto the shelf beside it, with its share of the price. */
     private void leftOver(Caller caller, Need kept, DeliveryRow line, int spare) {
         long share = Stock.leftOverMinor(line.amountMinor(), line.pieces(), spare);

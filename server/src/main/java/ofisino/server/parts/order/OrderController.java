@@ -1,6 +1,7 @@
 package ofisino.server.parts.order;
 
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import ofisino.server.identity.Caller;
@@ -26,9 +27,16 @@ record OrderController(OrderService service) {
     record LineRequest(
             UUID needId, long amountMinor, @Nullable Integer sparePieces) {}
 
-    /** @param returnDays from arrival, in which it is taken back; absent: as the supplier usually does */
+    /** @param minor in the order's currency @param returnBy the last day on which the old part brings it back @param entryId of the draft that it becomes */
+    record DepositRequest(UUID entryId, long minor, LocalDate returnBy) {}
+
+    /** @param returnDays from arrival, in which it is taken back; absent: as the supplier usually does @param deposit left for the old part, beside the price; absent where there is none */
     record NewOrderRequest(
-            UUID id, @JsonUnwrapped Terms terms, @Nullable Integer returnDays, List<LineRequest> lines) {}
+            UUID id,
+            @JsonUnwrapped Terms terms,
+            @Nullable Integer returnDays,
+            List<LineRequest> lines,
+            @Nullable DepositRequest deposit) {}
 
     @GetMapping
     List<Order> of(Caller caller, @PathVariable UUID projectId) {

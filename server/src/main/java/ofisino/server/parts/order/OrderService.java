@@ -18,10 +18,12 @@ import ofisino.core.parts.shelf.Stock;
 import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
+import ofisino.server.parts.DepositLeft;
 import ofisino.server.parts.Needs;
 import ofisino.server.parts.Needs.Need;
 import ofisino.server.parts.Orders;
 import ofisino.server.parts.Orders.Terms;
+import ofisino.server.parts.order.OrderController.DepositRequest;
 import ofisino.server.parts.order.OrderController.LineRequest;
 import ofisino.server.parts.order.OrderController.NewOrderRequest;
 import ofisino.server.parts.order.OrderMapper.LineRow;
@@ -29,11 +31,18 @@ import ofisino.server.parts.order.OrderMapper.NewLine;
 import ofisino.server.parts.order.OrderMapper.OrderRow;
 import ofisino.server.vehicle.Projects;
 import org.joda.money.CurrencyUnit;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 
 /** Orders: what, from whom, for how much in which currency, and when it should come. */
 @Service
-record OrderService(OrderMapper mapper, Needs needs, Consumables consumables, Projects projects, Garages garages)
+record OrderService(
+        OrderMapper mapper,
+        Needs needs,
+        Consumables consumables,
+        Projects projects,
+        Garages garages,
+        ApplicationEventPublisher events)
         implements Orders {
     @Override
     public List<Order> of(Caller caller, UUID projectId) {
@@ -105,7 +114,24 @@ record OrderService(OrderMapper mapper, Needs needs, Consumables consumables, Pr
                             spare(line, leftOver)));
         }
         needs.ordered(caller, wish.lines().stream().map(LineRequest::needId).toList());
-        return require(caller, wish.id());
+        Order placed = require(caller, wish.id());
+        if (wish.deposit() != null) leave(caller, placed, wish.deposit());
+        return placed;
+    }
+
+    private void leave(Caller caller, Order order, DepositRequest left) {
+        if (left.minor() <= 0)
+            throw InvalidValue.at(
+                    "deposit", "order.deposit", "That is no deposit.", "Enter what was left, or leave it empty.");
+        if (left.returnBy().isBefore(order.terms().orderedOn()))
+            throw InvalidValue.at(
+                    "depositReturnBy",
+                    "order.deposit-day",
+                    "The old part cannot be due on %s, before the order of %s.",
+                    "Correct one of the two days.",
+                    left.returnBy(),
+                    order.terms().orderedOn());
+        events.publishEvent(new DepositLeft(caller, order, left.entryId(), left.minor(), left.returnBy()));
     }
 
     private static int spare(LineRequest line, Map<UUID, Integer> leftOver) {

@@ -42,16 +42,17 @@ record TaskService(
         Map<UUID, Waited> waited = inPlan.waited(caller, projectId);
         Map<UUID, PartSearch> lookedFor = searches.lookedFor(caller, projectId);
         Set<UUID> onHold = onHold(caller, projectId, all.values());
-        Map<String, LocalDate> soonest = soonest(all.values(), waited);
+        List<Need> orderable = all.values().stream()
+                .filter(n -> n.state().isOrderable() && !onHold.contains(n.id()))
+                .filter(n -> isHad(lookedFor.get(n.id())))
+                .toList();
+        Map<String, LocalDate> soonest = soonest(orderable, waited);
         List<Stated> found = Stream.of(
                         deliveries.of(caller, projectId).stream().flatMap(d -> delivery(d, all, today).stream()),
                         all.values().stream().flatMap(n -> answer(n, today).stream()),
                         lookedFor.entrySet().stream()
                                 .flatMap(e -> look(all.get(e.getKey()), e.getValue(), today).stream()),
-                        all.values().stream()
-                                .filter(n -> n.state().isOrderable() && !onHold.contains(n.id()))
-                                .filter(n -> isHad(lookedFor.get(n.id())))
-                                .flatMap(n -> order(n, soonest.get(n.sameAs()), today).stream()))
+                        orderable.stream().flatMap(n -> order(n, soonest.get(n.sameAs()), today).stream()))
                 .flatMap(s -> s)
                 .sorted(Comparator.comparing(Stated::task)
                         .thenComparing(s -> s.need().title()))
@@ -104,7 +105,7 @@ record TaskService(
     /** What several jobs want of one thing is bought at once, for the first of them. */
     private static Map<String, LocalDate> soonest(Collection<Need> all, Map<UUID, Waited> waited) {
         return all.stream()
-                .filter(n -> n.state().isOrderable() && waited.containsKey(n.id()))
+                .filter(n -> waited.containsKey(n.id()))
                 .collect(Collectors.toMap(
                         Need::sameAs,
                         n -> waited.get(n.id()).orderBy(),

@@ -268,6 +268,8 @@ export const common = {
     join: 'Join both',
   },
   drawing: {
+    faces: 'Sides of the car',
+    zoneList: 'List of places',
     zoneWith_one: '{{zone}}: one finding, class {{safety}}',
     zoneWith_other: '{{zone}}: {{count}} findings, the worst class {{safety}}',
   },

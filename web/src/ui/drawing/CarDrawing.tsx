@@ -5,8 +5,8 @@ import { MarkShape, type SafetyClass } from '../safety/SafetyMark'
 export type Body = Schemas['Drawing']
 type View = Body['views'][number]
 
-/** What is shown in a zone: the gravest class found there, how many, and whether all of it is closed. */
-export type ZoneMark = { zone: string; safety: SafetyClass; count: number; closed: boolean }
+/** What is shown in a zone: how many things, and of findings the gravest class and whether all of it is closed. */
+export type ZoneMark = { zone: string; count: number; safety?: SafetyClass; closed?: boolean }
 
 type Props = {
   body: Body
@@ -15,14 +15,28 @@ type Props = {
   /** How much of a zone is unseen, from 0 to 1: hatched the denser the more. */
   unseen?: (zone: string) => number
   nameOf: (zone: string) => string
+  /** What is counted there, in words; findings where nothing is said. */
+  sayMark?: (mark: ZoneMark) => string
   onPress: (zone: string) => void
   /** The zone below the pointer or with the focus, to be named; undefined when there is none. */
   onPoint?: (zone: string | undefined) => void
 }
 
 /** One face of the unrolled vehicle. Every zone is a button. */
-export function Face({ view, body, marks, selected, unseen, nameOf, onPress, onPoint }: Props & { view: View }) {
+export function Face({
+  view,
+  body,
+  marks,
+  selected,
+  unseen,
+  nameOf,
+  sayMark,
+  onPress,
+  onPoint,
+}: Props & { view: View }) {
   const { t } = useTranslation()
+  const sayFound = (m: ZoneMark) =>
+    t('drawing.zoneWith', { zone: nameOf(m.zone), count: m.count, safety: m.safety ?? '' })
   const zones = body.zones.filter((z) => z.view === view.id)
   return (
     <svg
@@ -37,9 +51,7 @@ export function Face({ view, body, marks, selected, unseen, nameOf, onPress, onP
         ))}
         {zones.map((z) => {
           const mark = marks.find((m) => m.zone === z.id)
-          const says = mark
-            ? t('drawing.zoneWith', { zone: nameOf(z.id), count: mark.count, safety: mark.safety })
-            : nameOf(z.id)
+          const says = mark ? (sayMark ?? sayFound)(mark) : nameOf(z.id)
           return (
             <path
               key={z.id}
@@ -73,17 +85,36 @@ export function Face({ view, body, marks, selected, unseen, nameOf, onPress, onP
           if (!mark) return null
           return (
             <g key={z.id} transform={`translate(${z.markX} ${z.markY})`}>
-              <MarkShape safety={mark.safety} closed={mark.closed} />
-              {mark.count > 1 && (
-                <text x={13} y={-6} fontSize={12} fontWeight={700} className="fill-base-content">
-                  ×{mark.count}
-                </text>
-              )}
+              {mark.safety ? <Found safety={mark.safety} {...mark} /> : <Counted count={mark.count} />}
             </g>
           )
         })}
       </g>
     </svg>
+  )
+}
+
+function Found({ safety, closed, count }: { safety: SafetyClass; closed?: boolean; count: number }) {
+  return (
+    <>
+      <MarkShape safety={safety} closed={closed ?? false} />
+      {count > 1 && (
+        <text x={13} y={-6} fontSize={12} fontWeight={700} className="fill-base-content">
+          ×{count}
+        </text>
+      )}
+    </>
+  )
+}
+
+function Counted({ count }: { count: number }) {
+  return (
+    <g className="fill-base-100 text-base-content">
+      <rect x={-13} y={-10} width={26} height={20} rx={3} className="stroke-base-content" strokeWidth={1.5} />
+      <text textAnchor="middle" y={4.5} fontSize={13} fontWeight={700} fill="currentColor">
+        {count}
+      </text>
+    </g>
   )
 }
 

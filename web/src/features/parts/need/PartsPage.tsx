@@ -10,7 +10,7 @@ import { Empty, Loaded } from '@/ui/page/Feedback'
 import { Page, Part } from '@/ui/page/Page'
 import { useFormat } from '@/ui/format/format'
 import { isToOrder } from '@/api/toOrder'
-import { NeedGroups } from './list/NeedGroups'
+import { FindParts } from './list/FindParts'
 import { linesOf } from './list/needLines'
 import { NeedForm } from './NeedForm'
 import { NeedSheet } from './NeedSheet'
@@ -41,7 +41,6 @@ export function PartsPage() {
 function Parts({ projectId, needs }: { projectId: string; needs: Need[] }) {
   const { t } = useTranslation()
   const [params, setParams] = useSearchParams()
-  const [search, setSearch] = useState('')
   const { owns } = useRole()
   const [chosen, setChosen] = useState<string[]>([])
   const [offered, setOffered] = useState<Offered | undefined>()
@@ -50,10 +49,6 @@ function Parts({ projectId, needs }: { projectId: string; needs: Need[] }) {
     ? [...new Set([...chosen, ...params.get('order')!.split(',')])].filter((id) => needs.some((n) => n.id === id))
     : undefined
   const ready = needs.filter((n) => n.state === 'ACCEPTED')
-  const words = search.trim().toLowerCase()
-  const shown = needs.filter((n) =>
-    `${n.title} ${n.supplier ?? ''} ${n.placeCode ?? ''} ${n.placeName ?? ''}`.toLowerCase().includes(words),
-  )
   const close = () => setParams({})
   return (
     <Page
@@ -95,19 +90,9 @@ function Parts({ projectId, needs }: { projectId: string; needs: Need[] }) {
           }}
         />
       )}
-      {needs.length > 8 && (
-        <input
-          type="search"
-          className="input mb-4 w-full max-w-md"
-          aria-label={t('parts.search')}
-          placeholder={t('parts.search')}
-          value={search}
-          onChange={(e) => setSearch(e.target.value)}
-        />
-      )}
-      <NeedGroups
+      <FindParts
         projectId={projectId}
-        needs={shown}
+        needs={needs}
         chosen={chosen}
         onChoose={(ids, yes) => setChosen([...chosen.filter((c) => !ids.includes(c)), ...(yes ? ids : [])])}
         onOpen={(id) => setParams({ need: id })}

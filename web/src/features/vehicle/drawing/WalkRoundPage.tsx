@@ -6,7 +6,8 @@ import { ListChecks } from 'lucide-react'
 import { drawingQuery, findingsQuery } from '@/api/queries'
 import { Loaded } from '@/ui/page/Feedback'
 import { Further, Page } from '@/ui/page/Page'
-import { Face, UnrolledCar, type Body } from '@/ui/drawing/CarDrawing'
+import type { Body } from '@/ui/drawing/CarDrawing'
+import { CarMap } from '@/ui/drawing/CarMap'
 import { useZoneNames } from '@/ui/format/names/zones'
 import { FindingList } from '../finding/FindingList'
 import { FindingSheet } from '../finding/FindingSheet'
@@ -77,13 +78,7 @@ function WalkRound({
     >
       <div className="grid grid-cols-[minmax(0,1fr)] gap-6 lg:grid-cols-[minmax(0,1fr)_22rem]">
         <div>
-          <div className="hidden md:block">
-            <UnrolledCar {...drawing} />
-            <ZoneList {...drawing} views={body.views} />
-          </div>
-          <div className="md:hidden">
-            <OneFace {...drawing} />
-          </div>
+          <CarMap {...drawing} />
           <p className="quiet mt-2 min-h-10 text-sm">{pointed ? nameOf(pointed) : t('walk.legend')}</p>
         </div>
         <div>
@@ -147,60 +142,5 @@ function WalkAnswer({
       {/* without danger what nobody saw belongs to the headline: it must not soothe */}
       {walk && walk.openTraps > 0 && (dangerous.length > 0 ? <Further>{traps}</Further> : traps)}
     </>
-  )
-}
-
-/** On a phone: one face at a time, in walking order. */
-function OneFace(props: Parameters<typeof UnrolledCar>[0]) {
-  const { t } = useTranslation()
-  const order = ['front', 'left', 'rear', 'right', 'top', 'engine', 'cabin', 'under']
-  const views = [...props.body.views].sort((a, b) => order.indexOf(a.id) - order.indexOf(b.id))
-  const ofSelected = props.body.zones.find((z) => z.id === props.selected)?.view
-  const [chosen, setChosen] = useState(ofSelected ?? 'left')
-  const view = views.find((v) => v.id === chosen) ?? views[0]!
-  return (
-    <div>
-      <div role="group" aria-label={t('walk.faces')} className="-mx-4 flex gap-1 overflow-x-auto px-4 pb-2">
-        {views.map((v) => (
-          <button
-            key={v.id}
-            type="button"
-            aria-pressed={v.id === view.id}
-            className={`btn shrink-0 ${v.id === view.id ? 'btn-primary' : ''}`}
-            onClick={() => setChosen(v.id)}
-          >
-            {v.name}
-          </button>
-        ))}
-      </div>
-      <Face {...props} view={view} />
-      <ZoneList {...props} views={[view]} />
-    </div>
-  )
-}
-
-/** The same places as words: for the keyboard, for small places, and for those who do not see the drawing. */
-function ZoneList({ body, views, nameOf, onPress }: Parameters<typeof UnrolledCar>[0] & { views: Body['views'] }) {
-  const { t } = useTranslation()
-  return (
-    <details className="mt-2">
-      <summary className="cursor-pointer py-2 font-semibold">{t('walk.zoneList')}</summary>
-      {views.map((view) => (
-        <div key={view.id} className="mb-2">
-          <h3 className="quiet text-sm">{view.name}</h3>
-          <ul className="flex flex-wrap gap-1">
-            {body.zones
-              .filter((z) => z.view === view.id)
-              .map((z) => (
-                <li key={z.id}>
-                  <button type="button" className="btn font-normal" onClick={() => onPress(z.id)}>
-                    {nameOf(z.id)}
-                  </button>
-                </li>
-              ))}
-          </ul>
-        </div>
-      ))}
-    </details>
   )
 }

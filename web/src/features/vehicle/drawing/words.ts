@@ -34,8 +34,6 @@ export const drawingWords = {
     hasPhoto: 'has a photo',
     withClosed_one: 'including one closed',
     withClosed_other: 'including {{count}} closed',
-    faces: 'Sides of the car',
-    zoneList: 'List of places',
     legend:
       'Press a place on the car. Pointed tag: class A; square: B; rounded: C; circle: D; dashed with a tick: closed.',
     nothingYet: 'Nothing recorded yet. Walk round it and press where something is wrong.',

@@ -8190,7 +8190,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "JOB" | "ORDER" | "ARRIVED" | "STRIP" | "REFIT" | "NEED" | "SENT_OUT" | "APPOINTMENT" | "PLACE" | "DAYLIGHT" | "FIRE_WATCH" | "NOISE" | "HIRED" | "WARMTH" | "LONG_SESSION" | "HELPER";
+            kind: "JOB" | "ORDER" | "ARRIVED" | "TRIAL" | "STRIP" | "REFIT" | "NEED" | "SENT_OUT" | "APPOINTMENT" | "PLACE" | "DAYLIGHT" | "FIRE_WATCH" | "NOISE" | "HIRED" | "WARMTH" | "LONG_SESSION" | "HELPER";
             title: string;
         };
         Supplier: {
@@ -8358,7 +8358,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "JOB" | "ORDER" | "ARRIVED" | "STRIP" | "REFIT" | "NEED" | "SENT_OUT" | "APPOINTMENT" | "PLACE" | "DAYLIGHT" | "FIRE_WATCH" | "NOISE" | "HIRED" | "WARMTH" | "LONG_SESSION" | "HELPER";
+            kind: "JOB" | "ORDER" | "ARRIVED" | "TRIAL" | "STRIP" | "REFIT" | "NEED" | "SENT_OUT" | "APPOINTMENT" | "PLACE" | "DAYLIGHT" | "FIRE_WATCH" | "NOISE" | "HIRED" | "WARMTH" | "LONG_SESSION" | "HELPER";
             /** Format: int32 */
             minutes: number;
             /** Format: int32 */

@@ -100,6 +100,7 @@ export const trade = {
   },
   subject: {
     JOB: 'job',
+    TRIAL: 'trial fit',
     STRIP: 'strip',
     REFIT: 'refit',
     ORDER: 'on order',

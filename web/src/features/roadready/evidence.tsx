@@ -8,7 +8,8 @@ import { useWrite } from '@/api/useWrite'
 import { hours, useFormat } from '@/ui/format/format'
 import { BlockerLine } from './road/BlockerLine'
 import { inGroups } from '@/ui/format/names/partTask'
-import { PartLink, pathOf, type Today } from './sentences'
+import { workPath } from '@/ui/format/workPath'
+import { PartLink, type Today } from './sentences'
 
 /** The jobs of the next stay, each with what to fetch and from where. */
 export function TonightList({ today }: { today: Today }) {
@@ -22,7 +23,7 @@ export function TonightList({ today }: { today: Today }) {
         <li key={job.kind + job.id} className="card-sheet p-3">
           <div className="flex items-baseline gap-3">
             {job.code && <span className="label-code">{job.code}</span>}
-            <Link className="link grow font-semibold" to={pathOf(projectId, job)}>
+            <Link className="link grow font-semibold" to={workPath(projectId, job)}>
               {job.title}
             </Link>
             <span className="whitespace-nowrap">{hours(job.minutes)}</span>

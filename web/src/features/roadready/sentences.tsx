@@ -5,12 +5,9 @@ import type { Schemas } from '@/api/client'
 import { hours, useFormat } from '@/ui/format/format'
 import { inGroups, usePartTask, type TaskGroup } from '@/ui/format/names/partTask'
 import { Further } from '@/ui/page/Page'
+import { workPath } from '@/ui/format/workPath'
 
 export type Today = Schemas['TodayResponse']
-
-/** Where a piece of tonight's work stands. */
-export const pathOf = (projectId: string, job: { kind: string; id: string }) =>
-  `/p/${projectId}/work${job.kind === 'JOB' ? `?job=${job.id}` : '/access'}`
 
 const workOf = (projectId: string) => `/p/${projectId}/work`
 
@@ -141,7 +138,7 @@ export function TonightSentence({ today }: { today: Today }) {
           hours: hours(tonight.minutes),
           job: first.title,
         }}
-        components={{ b: bold, l: <Link className="link" to={pathOf(projectId, first)} /> }}
+        components={{ b: bold, l: <Link className="link" to={workPath(projectId, first)} /> }}
       />
       {tonight.setUpMinutes > 0 && <Further>{t('today.setUp', { minutes: tonight.setUpMinutes })}</Further>}
     </>

@@ -12,6 +12,7 @@ import { useFields } from '@/ui/form/useFields'
 import { Sheet } from '@/ui/form/Sheet'
 import { useFormat } from '@/ui/format/format'
 import { useFreshId } from '@/ui/form/draft/useFreshId'
+import { workPath } from '@/ui/format/workPath'
 import { MilestoneMoves } from './offers/MilestoneMoves'
 import type { Activity } from './axis/lanes'
 import { SomebodyElse } from '../whatif/SomebodyElse'
@@ -64,9 +65,9 @@ export function ActivityPanel({
               })}
           </p>
         )}
-        {a.subject.kind === 'JOB' && (
-          <Link className="link" to={`/p/${projectId}/work?job=${a.subject.id}`}>
-            {t('dates.openJob')}
+        {(a.subject.kind === 'JOB' || a.subject.kind === 'TRIAL') && (
+          <Link className="link" to={workPath(projectId, a.subject)}>
+            {t(a.subject.kind === 'JOB' ? 'dates.openJob' : 'dates.openPart')}
           </Link>
         )}
         {a.movable && <NotBefore first={wanted ?? format.dateOf(a.start)} onWant={onWant} />}

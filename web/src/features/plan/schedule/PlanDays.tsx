@@ -4,6 +4,7 @@ import { useTranslation } from 'react-i18next'
 import { PackageOpen } from 'lucide-react'
 import type { Schemas } from '@/api/client'
 import { hours, useFormat } from '@/ui/format/format'
+import { workPath } from '@/ui/format/workPath'
 import { usePieces } from './usePieces'
 import { useReason } from './useReason'
 
@@ -42,6 +43,7 @@ export function happenings(plan: Plan, dateOf: (instant: string) => string): Hap
 
 const arrival = {
   JOB: 'plan.arrives',
+  TRIAL: 'plan.arrives',
   STRIP: 'plan.arrives',
   REFIT: 'plan.arrives',
   ORDER: 'plan.arrives',
@@ -197,10 +199,7 @@ function Row({ h, projectId }: { h: Happening; projectId: string }) {
         {format.time(h.at)}–{format.time(h.until)}
       </span>
       <div>
-        <Link
-          className="link font-semibold"
-          to={`/p/${projectId}/work${subject.kind === 'JOB' ? `?job=${subject.id}` : '/access'}`}
-        >
+        <Link className="link font-semibold" to={workPath(projectId, subject)}>
           {subject.title}
         </Link>{' '}
         {!h.first && <span className="quiet">{t('plan.goesOn')}</span>}{' '}

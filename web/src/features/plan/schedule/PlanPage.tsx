@@ -8,6 +8,7 @@ import { planQuery } from '@/api/queries'
 import { Empty, Loaded } from '@/ui/page/Feedback'
 import { Further, Page, Part } from '@/ui/page/Page'
 import { useFormat } from '@/ui/format/format'
+import { workPath } from '@/ui/format/workPath'
 import { ActivityPanel } from './ActivityPanel'
 import { Better } from './offers/Better'
 import { FollowPlan, Slipped } from './offers/FollowPlan'
@@ -189,7 +190,7 @@ function Unplanned({ plan, projectId }: { plan: Plan; projectId: string }) {
       <ul>
         {plan.unplaced.map((u) => (
           <li key={u.subject.id}>
-            <Link className="link" to={`/p/${projectId}/work?job=${u.subject.id}`}>
+            <Link className="link" to={workPath(projectId, u.subject)}>
               {u.subject.title}
             </Link>
             : {reason(u.limit)}

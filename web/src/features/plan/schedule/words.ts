@@ -55,6 +55,7 @@ export const scheduleWords = {
     mayNotWait: 'It has no slack, as things are.',
     wasOn: 'In your plan it was on {{day}}.',
     openJob: 'Open the job',
+    openPart: 'Open the part',
     notBefore: 'Not before',
     ask: 'What would that change?',
     asking: 'Trying it …',

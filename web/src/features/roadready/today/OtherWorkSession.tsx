@@ -8,7 +8,7 @@ import { placesQuery } from '@/api/queries'
 import { Loaded } from '@/ui/page/Feedback'
 import { Choice } from '@/ui/form/Field'
 import { hours } from '@/ui/format/format'
-import { pathOf } from '../sentences'
+import { workPath } from '@/ui/format/workPath'
 
 const lengths = [30, 60, 90, 120, 180, 240, 360, 480]
 
@@ -82,7 +82,7 @@ export function OtherWorkSession({ minutes: usual }: { minutes: number }) {
                     key={p.subject.kind + p.subject.id}
                     className="flex items-baseline gap-3 border-b border-base-300 py-1.5"
                   >
-                    <Link className="link grow" to={pathOf(projectId, p.subject)}>
+                    <Link className="link grow" to={workPath(projectId, p.subject)}>
                       {p.subject.title}
                       <span className="quiet block text-sm">{t(`today.why.${p.why}`)}</span>
                     </Link>

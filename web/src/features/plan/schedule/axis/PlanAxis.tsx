@@ -199,6 +199,7 @@ function Head({ axis, plan }: { axis: Axis; plan: Plan }) {
 
 const look: Record<Bar['kind'], string> = {
   JOB: 'bg-primary text-primary-content',
+  TRIAL: 'bg-primary text-primary-content',
   STRIP: 'border-2 border-primary bg-base-100',
   REFIT: 'border-2 border-primary bg-base-100',
   ORDER: 'border-2 border-dashed border-secondary bg-base-100',

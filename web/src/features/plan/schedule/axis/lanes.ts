@@ -23,6 +23,7 @@ export type Bar = {
 
 const laneOf: Record<Activity['subject']['kind'], LaneName> = {
   JOB: 'car',
+  TRIAL: 'car',
   STRIP: 'car',
   REFIT: 'car',
   ORDER: 'waiting',

@@ -159,6 +159,8 @@ public interface Plans {
             ORDER,
             /** A part that has come and is still to be looked at. */
             ARRIVED,
+            /** A part that has come is tried on the vehicle. */
+            TRIAL,
             /** An access to be opened: a strip-down of it. */
             STRIP,
             /** An access to be closed again. */
@@ -186,7 +188,7 @@ public interface Plans {
 
             /** Whether a person may say on which day it begins at the soonest. */
             public boolean isMovable() {
-                return this == JOB || this == STRIP || this == REFIT || this == SENT_OUT;
+                return this == JOB || this == TRIAL || this == STRIP || this == REFIT || this == SENT_OUT;
             }
         }
     }

@@ -40,11 +40,16 @@ public record Bought(
             return expectedOn.isBefore(today)
                     ? Optional.of(new PartTask(PartTask.TaskKind.CHASE, Optional.of(expectedOn)))
                     : Optional.empty();
-        boolean isStillToTry = outcome.get() == LineOutcome.RIGHT && isTriedOn && !triedOn;
-        return isStillToTry ? Optional.of(new PartTask(PartTask.TaskKind.TRY_ON, checkBy())) : Optional.empty();
+        return isStillToTry() ? Optional.of(new PartTask(PartTask.TaskKind.TRY_ON, checkBy())) : Optional.empty();
     }
 
-    private Optional<LocalDate> checkBy() {
+    /** It lies in the garage, looked at and right, and only on the vehicle it shows whether it fits. */
+    public boolean isStillToTry() {
+        return outcome.filter(LineOutcome.RIGHT::equals).isPresent() && isTriedOn && !triedOn;
+    }
+
+    /** Until when it is to be looked at and tried, so that it can still go back; empty where nobody knows. */
+    public Optional<LocalDate> checkBy() {
         return window().map(ReturnWindow::checkBy);
     }
 }

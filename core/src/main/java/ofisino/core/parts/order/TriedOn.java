@@ -6,6 +6,9 @@ import ofisino.core.vehicle.anatomy.Component;
 
 /** What is tried on the vehicle while it may still go back, from {@code tried-on.yaml} beside this class. */
 public record TriedOn(ComponentRules rules) {
+    /** Holding it up, looking along its gaps, taking it away again: common practice, no source. */
+    public static final int USUAL_MINUTES = 45;
+
     /** Only on the vehicle it shows whether such a thing fits. */
     public boolean concerns(Component component) {
         return rules.concerns(component);

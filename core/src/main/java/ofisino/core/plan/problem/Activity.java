@@ -126,6 +126,11 @@ public record Activity(
             return new Timing(waitAfter, inOneGo, notBefore, Optional.of(start), deadline, open);
         }
 
+        /** Over by then, where anything is given. */
+        public Timing until(Optional<Instant> latest) {
+            return new Timing(waitAfter, inOneGo, notBefore, fixedStart, latest, open);
+        }
+
         /** As if a fixed time could be put off, and no deadline held. */
         public Timing putOff() {
             return new Timing(

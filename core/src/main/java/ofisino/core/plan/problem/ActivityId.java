@@ -17,6 +17,11 @@ public record ActivityId(String value) {
         return new ActivityId("need:" + need);
     }
 
+    /** Trying a part on the vehicle. */
+    public static ActivityId trial(UUID need) {
+        return new ActivityId("trial:" + need);
+    }
+
     /** A piece that is with somebody else. */
     public static ActivityId sentOut(UUID sentOut) {
         return new ActivityId("sent-out:" + sentOut);

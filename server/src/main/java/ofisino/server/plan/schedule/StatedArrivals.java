@@ -1,11 +1,17 @@
 package ofisino.server.plan.schedule;
 
 import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import ofisino.core.kernel.Aim;
+import ofisino.core.parts.order.TriedOn;
 import ofisino.core.parts.sourcing.NeedState;
 import ofisino.core.parts.sourcing.OrderDates;
 import ofisino.core.plan.calendar.TimeWindow;
@@ -36,6 +42,33 @@ final class StatedArrivals {
 
     void add(List<Need> needs) {
         needs.stream().filter(this::isAwaited).forEach(this::add);
+    }
+
+    /**
+     * What only the vehicle tells, told while the seller still takes it back, and before its job begins.
+     *
+     * @param untilByNeed the last day for it; empty where nobody knows
+     * @param needed      states of the vehicle that every work on it needs
+     */
+    void addTrials(
+            List<Need> needs, Map<UUID, Optional<LocalDate>> untilByNeed, Activity.Crew one, Set<String> needed) {
+        needs.stream()
+                .filter(n -> untilByNeed.containsKey(n.id()))
+                .forEach(n -> addTrial(n, untilByNeed.get(n.id()), one, needed));
+    }
+
+    private void addTrial(Need need, Optional<LocalDate> until, Activity.Crew one, Set<String> needed) {
+        Optional<Job> job = Optional.ofNullable(need.jobId()).map(open::get);
+        String key = ActivityId.trial(need.id()).value();
+        Optional<Instant> deadline =
+                until.map(day -> day.plusDays(1).atStartOfDay(zone).toInstant());
+        subjects.put(key, new Subject(Kind.TRIAL, need.id(), "Try it on: %s".formatted(need.title())));
+        activities.add(
+                Activity.job(key, job.map(Job::aim).orElse(Aim.SHOW), Statement.slots(TriedOn.USUAL_MINUTES), one)
+                        .with(Activity.Timing.FREE.until(deadline))
+                        .needing(needed));
+        job.ifPresent(
+                j -> links.add(PlanProblem.Link.of(key, ActivityId.job(j.id()).value())));
     }
 
     boolean isAwaited(Need need) {

@@ -74,6 +74,7 @@ final class Statement {
     private List<OrderOfWork.Soon> soon = List.of();
     private DriveOrder.Unsure drives = DriveOrder.Unsure.NOTHING;
     private List<Need> needs = List.of();
+    private Map<UUID, Optional<LocalDate>> trials = Map.of();
     private List<Appointment> appointments = List.of();
     private List<SentOutWork.Open> sentOut = List.of();
     private final Waits waits;
@@ -149,6 +150,12 @@ final class Statement {
         return this;
     }
 
+    /** @param untilByNeed by part that is to be tried on the vehicle, the last day of that; the end of the plan where nobody knows it */
+    Statement trials(Map<UUID, Optional<LocalDate>> untilByNeed) {
+        trials = untilByNeed;
+        return this;
+    }
+
     Statement appointments(List<Appointment> all) {
         appointments = all;
         return this;
@@ -168,6 +175,7 @@ final class Statement {
         drives.unseen().forEach(id -> waits.unseen(ActivityId.job(id)));
         var arrivals = new StatedArrivals(zone, open, subjects, around.suppliersOpen());
         arrivals.add(needs);
+        arrivals.addTrials(needs, trials, crews.exactly(1), carGoes ? Set.of(HERE) : Set.of());
         activities.addAll(arrivals.activities);
         links.addAll(arrivals.links);
         needs.stream()

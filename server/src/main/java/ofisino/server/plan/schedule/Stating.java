@@ -23,6 +23,7 @@ import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.Shelf;
 import ofisino.core.plan.progress.OwnFactor;
 import ofisino.server.identity.Caller;
+import ofisino.server.parts.Deliveries;
 import ofisino.server.parts.Needs;
 import ofisino.server.parts.Places;
 import ofisino.server.parts.Suppliers;
@@ -53,6 +54,7 @@ class Stating {
     private final SentOutWork sentOutWork;
     private final Appointments appointments;
     private final Needs needs;
+    private final Deliveries deliveries;
     private final Suppliers suppliers;
     private final Places places;
     private final WorkPremises premises;
@@ -75,6 +77,7 @@ class Stating {
             SentOutWork sentOutWork,
             Appointments appointments,
             Needs needs,
+            Deliveries deliveries,
             Suppliers suppliers,
             Places places,
             WorkPremises premises,
@@ -91,6 +94,7 @@ class Stating {
         this.sentOutWork = sentOutWork;
         this.appointments = appointments;
         this.needs = needs;
+        this.deliveries = deliveries;
         this.suppliers = suppliers;
         this.places = places;
         this.premises = premises;
@@ -126,8 +130,16 @@ class Stating {
                 .soon(orderOfWork.soon(caller, project.id()))
                 .drives(driveOrder.unsure(caller, project.id()))
                 .needs(needs.of(caller, project.id()))
+                .trials(trials(caller, project.id()))
                 .appointments(appointments.ahead(caller, project.id()))
                 .sentOut(sentOutWork.open(caller, project.id()));
+    }
+
+    private Map<UUID, Optional<LocalDate>> trials(Caller caller, UUID projectId) {
+        return deliveries.of(caller, projectId).stream()
+                .filter(d -> d.bought().isStillToTry())
+                .collect(Collectors.toMap(
+                        Deliveries.Delivery::needId, d -> d.bought().checkBy(), (first, second) -> second));
     }
 
     private Map<ActivityId, Phase> phases(Caller caller, UUID projectId, ProjectPolicy policy) {

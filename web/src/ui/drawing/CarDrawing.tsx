@@ -110,8 +110,8 @@ function Found({ safety, closed, count }: { safety: SafetyClass; closed?: boolea
 function Counted({ count }: { count: number }) {
   return (
     <g className="fill-base-100 text-base-content">
-      <rect x={-13} y={-10} width={26} height={20} rx={3} className="stroke-base-content" strokeWidth={1.5} />
-      <text textAnchor="middle" y={4.5} fontSize={13} fontWeight={700} fill="currentColor">
+      <rect x={-19} y={-15} width={38} height={30} rx={4} className="stroke-base-content" strokeWidth={1.5} />
+      <text textAnchor="middle" y={8} fontSize={23} fontWeight={700} fill="currentColor">
         {count}
       </text>
     </g>

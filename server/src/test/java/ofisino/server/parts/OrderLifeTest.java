@@ -246,11 +246,7 @@ class OrderLifeTest {
     @Test
     void tryingItOnIsPlannedBeforeItsJobAndWhileItMayGoBack(TestGarage garage) {
         UUID project = garage.project();
-        garage.owner()
-                .put(
-                        "/api/calendar",
-                        map("windows", List.of(map("day", "SATURDAY", "fromMinute", 540, "toMinute", 780))))
-                .ok();
+        garage.free(map("day", "SATURDAY", "fromMinute", 540, "toMinute", 780));
         UUID glazing = garage.job(project, map("title", "Set the windscreen", "aim", "SHOW"));
         var thirtyHours = map("optimisticMinutes", 1800, "likelyMinutes", 1800, "pessimisticMinutes", 1800);
         garage.job(project, map("title", "Weld the floor", "aim", "RUNNER", "effort", thirtyHours));

@@ -226,6 +226,33 @@ class PartsTest {
         order(garage, project, supplier, rings).ok();
     }
 
+    /** What is ordered only when the gearbox has been looked into comes its usual days after that, not after today. */
+    @Test
+    void thePlanOrdersWhatIsNotOpenedYetOnlyAfterItIs(TestGarage garage) {
+        UUID project = garage.project();
+        garage.free(map("day", "SATURDAY", "fromMinute", 540, "toMinute", 780));
+        UUID rings = garage.need(project, garage.job(project, "Gearbox"), "Gears and synchromesh");
+        UUID finding = garage.finding(project, "gearbox", "WORN");
+        garage.decide(finding, "INVESTIGATE");
+        List<UUID> steps = garage.chain(finding);
+        UUID looking = steps.get(steps.size() - 1);
+        assertThat(planned(garage, project, rings, "start"))
+                .isGreaterThanOrEqualTo(planned(garage, project, looking, "end"));
+    }
+
+    private static String planned(TestGarage garage, UUID project, UUID id, String when) {
+        return garage.owner()
+                .get("/api/projects/" + project + "/plan")
+                .ok()
+                .path("activities")
+                .valueStream()
+                .filter(a -> a.at("/subject/id").asString().equals(id.toString()))
+                .findFirst()
+                .orElseThrow()
+                .path(when)
+                .asString();
+    }
+
     /** Scenario 2: what a kit on order holds is told when it is put on the list once more, and what is new with it each time too. */
     @Test
     void whatIsComingInAKitAndWhatIsMissingWithItAreTold(TestGarage garage) {

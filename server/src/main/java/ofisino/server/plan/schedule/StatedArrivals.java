@@ -40,8 +40,15 @@ final class StatedArrivals {
         this.suppliersOpen = suppliersOpen;
     }
 
-    void add(List<Need> needs) {
-        needs.stream().filter(this::isAwaited).forEach(this::add);
+    /** @param lookedIntoFirst by part, the jobs that tell whether it is needed at all */
+    void add(List<Need> needs, Map<UUID, List<UUID>> lookedIntoFirst) {
+        needs.stream()
+                .filter(this::isAwaited)
+                .forEach(n -> add(
+                        n,
+                        lookedIntoFirst.getOrDefault(n.id(), List.of()).stream()
+                                .filter(open::containsKey)
+                                .toList()));
     }
 
     /**
@@ -78,7 +85,7 @@ final class StatedArrivals {
     }
 
     /** A part on its way is there on its day, looked at the day after next; one not ordered takes its time from the day of ordering, or of the answer. */
-    private void add(Need need) {
+    private void add(Need need, List<UUID> lookedIntoFirst) {
         Job job = open.get(need.jobId());
         String key = ActivityId.need(need.id()).value();
         boolean coming = need.state() == NeedState.ORDERED && need.expectedOn() != null;
@@ -101,6 +108,9 @@ final class StatedArrivals {
             order = order.with(List.of(new Activity.Due(need.estimateMinor(), Activity.Due.When.START)));
         subjects.put(key, new Subject(kind, need.id(), need.title()));
         activities.add(order);
+        if (kind == Kind.NEED)
+            lookedIntoFirst.forEach(before ->
+                    links.add(PlanProblem.Link.of(ActivityId.job(before).value(), key)));
         links.add(PlanProblem.Link.of(key, ActivityId.job(job.id()).value()));
     }
 }

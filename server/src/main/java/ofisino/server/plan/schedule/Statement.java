@@ -74,6 +74,7 @@ final class Statement {
     private List<OrderOfWork.Soon> soon = List.of();
     private DriveOrder.Unsure drives = DriveOrder.Unsure.NOTHING;
     private List<Need> needs = List.of();
+    private Map<UUID, List<UUID>> lookedFirst = Map.of();
     private Map<UUID, Optional<LocalDate>> trials = Map.of();
     private List<Appointment> appointments = List.of();
     private List<SentOutWork.Open> sentOut = List.of();
@@ -145,8 +146,10 @@ final class Statement {
         return this;
     }
 
-    Statement needs(List<Need> all) {
+    /** @param lookedIntoFirst by part, the jobs that tell whether it is needed at all */
+    Statement needs(List<Need> all, Map<UUID, List<UUID>> lookedIntoFirst) {
         needs = all;
+        lookedFirst = lookedIntoFirst;
         return this;
     }
 
@@ -174,7 +177,7 @@ final class Statement {
         drives.undated().forEach(id -> waits.shut(ActivityId.job(id)));
         drives.unseen().forEach(id -> waits.unseen(ActivityId.job(id)));
         var arrivals = new StatedArrivals(zone, open, subjects, around.suppliersOpen());
-        arrivals.add(needs);
+        arrivals.add(needs, lookedFirst);
         arrivals.addTrials(needs, trials, crews.exactly(1), carGoes ? Set.of(HERE) : Set.of());
         activities.addAll(arrivals.activities);
         links.addAll(arrivals.links);

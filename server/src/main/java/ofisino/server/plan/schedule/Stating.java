@@ -54,6 +54,7 @@ class Stating {
     private final SentOutWork sentOutWork;
     private final Appointments appointments;
     private final Needs needs;
+    private final LookedIntoFirst lookedIntoFirst;
     private final Deliveries deliveries;
     private final Suppliers suppliers;
     private final Places places;
@@ -77,6 +78,7 @@ class Stating {
             SentOutWork sentOutWork,
             Appointments appointments,
             Needs needs,
+            LookedIntoFirst lookedIntoFirst,
             Deliveries deliveries,
             Suppliers suppliers,
             Places places,
@@ -94,6 +96,7 @@ class Stating {
         this.sentOutWork = sentOutWork;
         this.appointments = appointments;
         this.needs = needs;
+        this.lookedIntoFirst = lookedIntoFirst;
         this.deliveries = deliveries;
         this.suppliers = suppliers;
         this.places = places;
@@ -125,11 +128,13 @@ class Stating {
                 .hiring(hires(caller, project.id()))
                 .under(way.over(phases(caller, project.id(), way.policy())), shelf(allowed));
         if (ownPace) statement.atOwnPace(ownFactor(all));
+        List<Jobs.Link> links = links(caller, project.id());
+        List<Needs.Need> parts = needs.of(caller, project.id());
         return statement
-                .jobs(all, links(caller, project.id()), carAccess.stripDowns(caller, project.id()))
+                .jobs(all, links, carAccess.stripDowns(caller, project.id()))
                 .soon(orderOfWork.soon(caller, project.id()))
                 .drives(driveOrder.unsure(caller, project.id()))
-                .needs(needs.of(caller, project.id()))
+                .needs(parts, lookedIntoFirst.of(caller, project.id(), parts, links))
                 .trials(trials(caller, project.id()))
                 .appointments(appointments.ahead(caller, project.id()))
                 .sentOut(sentOutWork.open(caller, project.id()));

@@ -222,6 +222,7 @@ export const common = {
     order_sending: 'order sent',
     forecast_allowance: 'sum set aside',
     running_cost: 'running cost',
+    keeping: 'what it fetches',
     part_source: 'offer',
     part_source_holds: 'offer',
     calendar_window: 'time in the garage',

@@ -22,6 +22,9 @@ public interface Entries {
     void draftPurchase(
             Caller caller, UUID projectId, UUID entryId, String description, LocalDate on, List<Split> shares);
 
+    /** Books what a vehicle was sold for, in the base currency. */
+    void bookSale(Caller caller, UUID projectId, UUID entryId, long minor, LocalDate on, String description);
+
     List<Posted> posted(Caller caller, UUID projectId);
 
     /** What of an order is open, by what is posted for it; a deposit on it is no payment. */

@@ -28,6 +28,9 @@ public interface Projects {
     /** Once bought, it is worked on; what was looked at and found stays as it is. */
     void activate(Caller caller, UUID projectId);
 
+    /** It is somebody else's now: its records stay as they are. */
+    void sold(Caller caller, UUID projectId);
+
     enum State {
         LOOKING,
         ACTIVE,

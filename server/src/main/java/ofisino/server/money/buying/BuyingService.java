@@ -22,10 +22,12 @@ import ofisino.core.money.buying.Comparables;
 import ofisino.core.money.buying.Purpose;
 import ofisino.core.money.buying.Title;
 import ofisino.core.money.buying.TitleFactor;
+import ofisino.core.money.forecast.Span;
 import ofisino.core.money.ledger.EntryKind;
 import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
+import ofisino.server.money.BoughtFor;
 import ofisino.server.money.Entries;
 import ofisino.server.money.buying.BuyingMapper.BuyingRow;
 import ofisino.server.money.buying.BuyingMapper.ComparableRow;
@@ -37,7 +39,7 @@ import org.springframework.util.ConcurrentLruCache;
 
 /** What to bid for a vehicle that is for sale, and how it ended. */
 @Service
-class BuyingService {
+class BuyingService implements BoughtFor {
     private static final int REMEMBERED = 20;
 
     private final BuyingMapper mapper;
@@ -109,10 +111,7 @@ class BuyingService {
         projects.require(caller, projectId);
         BuyingRow inputs = inputs(caller, projectId);
         List<ComparableRow> rows = mapper.comparables(caller.garageId(), projectId);
-        Optional<Comparables> market = rows.isEmpty()
-                ? Optional.empty()
-                : Optional.of(
-                        Comparables.of(rows.stream().map(ComparableRow::toCore).toList(), inputs.askedLess()));
+        Optional<Comparables> market = market(rows, inputs);
         Set<Lacks> lacks = EnumSet.noneOf(Lacks.class);
         if (market.isEmpty()) lacks.add(Lacks.COMPARABLES);
         if (garages.workshopHourMinor(caller).isEmpty()) lacks.add(Lacks.WORKSHOP_HOUR);
@@ -132,6 +131,28 @@ class BuyingService {
                         ? OptionalLong.empty()
                         : OptionalLong.of(Ceiling.asDonor(inputs.donorMinor(), inputs.costs(), inputs.marginMinor())),
                 mapper.outcome(caller.garageId(), projectId));
+    }
+
+    private static Optional<Comparables> market(List<ComparableRow> rows, BuyingRow inputs) {
+        return rows.isEmpty()
+                ? Optional.empty()
+                : Optional.of(
+                        Comparables.of(rows.stream().map(ComparableRow::toCore).toList(), inputs.askedLess()));
+    }
+
+    @Override
+    public Optional<Span> finishedValue(Caller caller, UUID projectId) {
+        BuyingRow inputs = inputs(caller, projectId);
+        TitleFactor title = inputs.factor();
+        return market(mapper.comparables(caller.garageId(), projectId), inputs)
+                .map(m -> new Span(title.low(m.low()), title.middle(m.median()), title.high(m.high())));
+    }
+
+    @Override
+    public Optional<Why> why(Caller caller, UUID projectId) {
+        return mapper.outcome(caller.garageId(), projectId)
+                .filter(o -> o.outcome() == Outcome.BOUGHT)
+                .map(o -> new Why(o.purpose(), o.reason()));
     }
 
     private BuyingRow inputs(Caller caller, UUID projectId) {

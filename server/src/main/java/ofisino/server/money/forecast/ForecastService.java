@@ -28,6 +28,7 @@ import ofisino.core.vehicle.finding.Finding;
 import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
+import ofisino.server.money.Forecasts;
 import ofisino.server.money.Ledger;
 import ofisino.server.money.forecast.ForecastController.ForecastLine;
 import ofisino.server.money.forecast.ForecastController.ForecastResponse;
@@ -46,7 +47,7 @@ import org.springframework.stereotype.Service;
 
 /** What a project will have cost in the end. */
 @Service
-class ForecastService {
+class ForecastService implements Forecasts {
     private static final long SEED = 1;
 
     private final ForecastMapper mapper;
@@ -92,7 +93,18 @@ class ForecastService {
         this.clock = clock;
     }
 
-    ForecastResponse of(Caller caller, UUID projectId) {
+    /** All that an answer is made of. */
+    private record Reckoned(
+            Forecast forecast,
+            TotalDraws draws,
+            Map<String, Finding> findings,
+            Map<String, Long> setAside,
+            List<RunningRow> running,
+            boolean roadUnknown,
+            int unseenPlaces,
+            String currency) {}
+
+    private Reckoned reckon(Caller caller, UUID projectId) {
         Projects.Project project = projects.require(caller, projectId);
         Ledger.Standing money = ledger.standing(caller, projectId);
         List<Finding> all = findings.of(caller, projectId);
@@ -102,7 +114,7 @@ class ForecastService {
         List<RunningRow> running = mapper.running(caller.garageId(), projectId);
         Optional<Road> road = running.isEmpty() ? Optional.empty() : road(caller, projectId);
         Map<String, Chance> hidden = unseenPlaces.of(caller, project);
-        LocalDate today = LocalDate.now(clock.withZone(garages.zone(caller)));
+        LocalDate today = today(caller);
         Forecast forecast = StillToDo.forecast(
                         money.position(),
                         toDo.of(caller, project, all, needed),
@@ -112,10 +124,26 @@ class ForecastService {
                         .flatMap(r -> r.toCore().toCome(today, road).stream())
                         .toList())
                 .and(unseen(hidden));
-        TotalDraws draws = drawn.get(forecast.chances(hidden), chances -> TotalDraws.of(chances, SEED));
-        Map<String, Finding> byId = all.stream().collect(Collectors.toMap(f -> f.id().toString(), f -> f));
+        return new Reckoned(
+                forecast,
+                drawn.get(forecast.chances(hidden), chances -> TotalDraws.of(chances, SEED)),
+                all.stream().collect(Collectors.toMap(f -> f.id().toString(), f -> f)),
+                setAside,
+                running,
+                road.isEmpty() && running.stream().anyMatch(r -> r.untilOn() == null),
+                hidden.size(),
+                money.currency());
+    }
+
+    private LocalDate today(Caller caller) {
+        return LocalDate.now(clock.withZone(garages.zone(caller)));
+    }
+
+    ForecastResponse of(Caller caller, UUID projectId) {
+        Reckoned r = reckon(caller, projectId);
+        Forecast forecast = r.forecast();
         return new ForecastResponse(
-                money.currency(),
+                r.currency(),
                 forecast.lowMinor(),
                 forecast.likelyMinor(),
                 forecast.highMinor(),
@@ -123,13 +151,32 @@ class ForecastService {
                 forecast.isGuess(),
                 forecast.unpriced(),
                 forecast.unestimated(),
-                road.isEmpty() && running.stream().anyMatch(r -> r.untilOn() == null),
-                hidden.size(),
-                new TotalInTen(inTen(draws, 1), inTen(draws, 5), inTen(draws, 8), inTen(draws, 9)),
-                forecast.parts().stream().map(p -> line(p, byId, setAside)).toList(),
-                running.stream()
-                        .map(r -> new RunningSaid(r.id(), r.name(), r.perMonthMinor(), r.fromOn(), r.untilOn()))
+                r.roadUnknown(),
+                r.unseenPlaces(),
+                new TotalInTen(inTen(r.draws(), 1), inTen(r.draws(), 5), inTen(r.draws(), 8), inTen(r.draws(), 9)),
+                forecast.parts().stream()
+                        .map(p -> line(p, r.findings(), r.setAside()))
+                        .toList(),
+                r.running().stream()
+                        .map(c -> new RunningSaid(c.id(), c.name(), c.perMonthMinor(), c.fromOn(), c.untilOn()))
                         .toList());
+    }
+
+    @Override
+    public Span total(Caller caller, UUID projectId) {
+        Reckoned r = reckon(caller, projectId);
+        long expected = r.forecast().expectedMinor();
+        return new Span(Math.min(inTen(r.draws(), 1), expected), expected, Math.max(inTen(r.draws(), 9), expected));
+    }
+
+    @Override
+    public long runningPerMonthMinor(Caller caller, UUID projectId) {
+        LocalDate today = today(caller);
+        return mapper.running(caller.garageId(), projectId).stream()
+                .filter(r -> !r.fromOn().isAfter(today)
+                        && (r.untilOn() == null || !r.untilOn().isBefore(today)))
+                .mapToLong(RunningRow::perMonthMinor)
+                .reduce(0, Math::addExact);
     }
 
     private static long inTen(TotalDraws draws, int tenths) {

@@ -80,6 +80,12 @@ record EntryService(EntryMapper mapper, Projects projects, Orders orders, Garage
                         List.of(new SplitFields(Destination.VEHICLE, null, minor))));
     }
 
+    @Override
+    public void bookSale(Caller caller, UUID projectId, UUID entryId, long minor, LocalDate on, String description) {
+        draftForVehicle(caller, projectId, entryId, EntryKind.SALE, minor, on, description);
+        post(caller, entryId, 0);
+    }
+
     /** What was left with a seller is a draft beside his order: its owner looks at it and posts it. */
     @EventListener
     void noteDeposit(DepositLeft left) {

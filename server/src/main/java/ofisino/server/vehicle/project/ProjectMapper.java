@@ -22,6 +22,8 @@ interface ProjectMapper {
 
     void activate(UUID garageId, UUID id);
 
+    void sold(UUID garageId, UUID id);
+
     int putPriority(UUID garageId, UUID id, int priority);
 
     int putOwnPace(UUID garageId, UUID id, boolean ownPace);

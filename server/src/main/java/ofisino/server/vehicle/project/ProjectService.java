@@ -164,6 +164,12 @@ record ProjectService(
     }
 
     @Override
+    public void sold(Caller caller, UUID projectId) {
+        requireOpen(caller, projectId);
+        mapper.sold(caller.garageId(), projectId);
+    }
+
+    @Override
     public Body bodyOf(Project project) {
         return bodies.of(project.bodyStyle(), project.layout());
     }

@@ -207,8 +207,17 @@ export const router = createBrowserRouter([
             }),
           },
           {
-            path: '/p/:projectId/money',
-            lazy: async () => ({ Component: (await import('@/features/money/budget/MoneyPage')).MoneyPage }),
+            lazy: async () => ({ Component: (await import('@/features/money/budget/MoneyLayout')).MoneyLayout }),
+            children: [
+              {
+                path: '/p/:projectId/money',
+                lazy: async () => ({ Component: (await import('@/features/money/budget/MoneyPage')).MoneyPage }),
+              },
+              {
+                path: '/p/:projectId/money/keep',
+                lazy: async () => ({ Component: (await import('@/features/money/keeping/KeepPage')).KeepPage }),
+              },
+            ],
           },
           ...movedRoutes,
           { path: '*', element: <NotFoundPage /> },

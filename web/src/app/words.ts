@@ -7,6 +7,7 @@ import { progressWords } from '@/features/logbook/progress/words'
 import { worksessionWords } from '@/features/logbook/worksession/words'
 import { budgetWords } from '@/features/money/budget/words'
 import { buyingWords } from '@/features/money/buying/words'
+import { keepingWords } from '@/features/money/keeping/words'
 import { forecastWords } from '@/features/money/forecast/words'
 import { ledgerWords } from '@/features/money/ledger/words'
 import { askingWords } from '@/features/parts/asking/words'
@@ -72,6 +73,7 @@ export const words = {
   ...worksessionWords,
   ...budgetWords,
   ...buyingWords,
+  ...keepingWords,
   ...forecastWords,
   ...ledgerWords,
   ...needWords,

@@ -2436,6 +2436,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{projectId}/keeping": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["keeping"];
+        put: operations["sayKeeping"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/keeping/sale": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["sold"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{projectId}/labels": {
         parameters: {
             query?: never;
@@ -5829,6 +5861,49 @@ export interface components {
             safetyClass: "A" | "B" | "C" | "D";
             withinReach: boolean;
         };
+        KeepingResponse: {
+            currency: string;
+            finishedFromMarket?: components["schemas"]["SpanMinor"];
+            /** Format: int64 */
+            minutesToCome: number;
+            over: boolean;
+            /** @enum {string} */
+            purpose?: "WILL_NOT_COME_AGAIN" | "SENTIMENT" | "LEARNING" | "TO_SHOW_OTHERS" | "KEEP_FOR_LIFE";
+            reason: string;
+            result: components["schemas"]["ResultMinor"];
+            /** Format: int64 */
+            runningPerMonthMinor: number;
+            said: components["schemas"]["KeepingRow"];
+            /** Format: int64 */
+            spentMinor: number;
+            tally: components["schemas"]["TallyMinor"];
+            toCome: components["schemas"]["SpanMinor"];
+            waysOn?: components["schemas"]["WaysOn"];
+        };
+        KeepingRow: {
+            /** Format: int64 */
+            finishedHigh?: number;
+            /** Format: int64 */
+            finishedLikely?: number;
+            /** Format: int64 */
+            finishedLow?: number;
+            /** Format: int64 */
+            hourMinor: number;
+            /** Format: int32 */
+            km: number;
+            /** Format: int64 */
+            nowHigh?: number;
+            /** Format: int64 */
+            nowLikely?: number;
+            /** Format: int64 */
+            nowLow?: number;
+            /** Format: int64 */
+            sellingMinor: number;
+            /** Format: int32 */
+            sellingShare: number;
+            /** Format: int64 */
+            version: number;
+        };
         LabelResponse: {
             code: string;
             /** Format: uuid */
@@ -7573,6 +7648,16 @@ export interface components {
             operation: "STRIP" | "CLEAN" | "BLAST" | "CUT" | "WELD" | "FABRICATE" | "MACHINE" | "DRY_FIT" | "PRIME" | "PAINT" | "COAT" | "ASSEMBLE" | "REPLACE" | "ADJUST" | "WIRE" | "FILL" | "BLEED" | "ALIGN" | "TEST" | "INSPECT";
             zone: string;
         };
+        ResultMinor: {
+            /** Format: int64 */
+            ifPaidMinor: number;
+            /** Format: int64 */
+            minor: number;
+            /** Format: int64 */
+            minutes: number;
+            /** Format: int64 */
+            perHourMinor?: number;
+        };
         ReversalRequest: {
             /** Format: uuid */
             reversalId: string;
@@ -7691,6 +7776,14 @@ export interface components {
             place: string;
             /** @enum {string} */
             seen: "GOOD" | "DOUBTFUL" | "BAD" | "MISSING" | "COVERED" | "NOT_OPENED" | "NO_REACH" | "NO_CURRENT" | "NOT_ALLOWED";
+        };
+        SaleRequest: {
+            /** Format: uuid */
+            entryId: string;
+            /** Format: int64 */
+            priceMinor: number;
+            /** Format: date */
+            soldOn: string;
         };
         Scope: {
             aboveAim: string[];
@@ -7992,6 +8085,14 @@ export interface components {
             /** Format: int32 */
             wrongPercent: number;
         };
+        SpanMinor: {
+            /** Format: int64 */
+            highMinor: number;
+            /** Format: int64 */
+            likelyMinor: number;
+            /** Format: int64 */
+            lowMinor: number;
+        };
         SpareResponse: {
             /** Format: int32 */
             quantity: number;
@@ -8269,6 +8370,18 @@ export interface components {
             sound: number;
             /** Format: int32 */
             waiting: number;
+        };
+        TallyMinor: {
+            /** Format: date */
+            from: string;
+            /** Format: int64 */
+            netMinor: number;
+            /** Format: int64 */
+            perKmMinor?: number;
+            /** Format: int64 */
+            perMonthMinor: number;
+            /** Format: date */
+            to: string;
         };
         Task: {
             /** Format: date */
@@ -8576,6 +8689,21 @@ export interface components {
             mostOpen: number;
             /** @enum {string} */
             policy: "RUNNING_FIRST" | "BODY_FIRST" | "MECHANICAL_FIRST" | "KEEP_ROLLING";
+        };
+        WaysOn: {
+            /** Format: int64 */
+            breakEvenMinor: number;
+            finishAndSell: components["schemas"]["SpanMinor"];
+            finished: components["schemas"]["ResultMinor"];
+            gain: components["schemas"]["SpanMinor"];
+            sellNow: components["schemas"]["SpanMinor"];
+            soldNow: components["schemas"]["ResultMinor"];
+            /** @enum {string} */
+            verdict: "FINISH" | "SELL" | "STOP" | "OPEN";
+            worthFinished: components["schemas"]["SpanMinor"];
+            /** Format: int64 */
+            worthFinishingFromMinor: number;
+            worthNow: components["schemas"]["SpanMinor"];
         };
         Weekdays: {
             days: ("MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY")[];
@@ -13134,6 +13262,76 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["JobResponse"];
                 };
+            };
+        };
+    };
+    keeping: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeepingResponse"];
+                };
+            };
+        };
+    };
+    sayKeeping: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KeepingRow"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    sold: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SaleRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

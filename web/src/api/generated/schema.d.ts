@@ -5079,6 +5079,7 @@ export interface components {
             test: string;
         };
         EntryChangeRequest: {
+            booked?: boolean;
             fields: components["schemas"]["EntryFields"];
             /** Format: int64 */
             version: number;
@@ -6387,6 +6388,7 @@ export interface components {
             placeId: string;
         };
         NewEntryRequest: {
+            booked?: boolean;
             fields: components["schemas"]["EntryFields"];
             /** Format: uuid */
             id: string;

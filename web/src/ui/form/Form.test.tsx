@@ -28,6 +28,35 @@ function Sample({ refused, onSave = () => {} }: { refused?: Problem; onSave?: Ke
   )
 }
 
+it('tells which of two ways was pressed; the key of return takes the first', async () => {
+  const sent = vi.fn()
+  function TwoWays() {
+    const form = useFields(z.object({ name: z.string() }), { name: '' })
+    return (
+      <Form
+        form={form}
+        save={{ isPending: false, error: null }}
+        label="Book"
+        also="Later"
+        onSubmit={(v, later) => sent(v.name, later)}
+      >
+        <Line name="name" label="Name" />
+      </Form>
+    )
+  }
+  show(<TwoWays />)
+  await userEvent.type(screen.getByLabelText('Name'), 'a{Enter}')
+  await userEvent.click(screen.getByRole('button', { name: 'Later' }))
+  await userEvent.click(screen.getByRole('button', { name: 'Book' }))
+  await vi.waitFor(() =>
+    expect(sent.mock.calls).toEqual([
+      ['a', false],
+      ['a', true],
+      ['a', false],
+    ]),
+  )
+})
+
 it('says at the field what is missing, and sends only what is right', async () => {
   const save = vi.fn()
   show(<Sample onSave={save} />)

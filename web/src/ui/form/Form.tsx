@@ -5,6 +5,9 @@ import type { Problem } from '@/api/client'
 import { ProblemAlert } from '../page/Feedback'
 import { FieldsOf, useRefusal } from './refusal'
 
+/** Of the button that sends it the other way. */
+const ALSO = 'also'
+
 type Sending = { isPending: boolean; error: Problem | null }
 
 /**
@@ -12,6 +15,7 @@ type Sending = { isPending: boolean; error: Problem | null }
  * once.
  *
  * @param label    of the button that sends
+ * @param also     a second way to send it; which one was pressed is handed over
  * @param onCancel shown as "not now"; none where the sheet's own button is enough
  * @param aside    one of several on its page, so that its button does not shout
  * @param inRow    its fields and its button stand beside each other
@@ -22,6 +26,7 @@ export function Form<In extends FieldValues, Out>({
   save,
   onSubmit,
   label,
+  also,
   onCancel,
   disabled,
   aside,
@@ -33,8 +38,9 @@ export function Form<In extends FieldValues, Out>({
 }: {
   form: UseFormReturn<In, unknown, Out>
   save: Sending
-  onSubmit: (values: Out) => void
+  onSubmit: (values: Out, also: boolean) => void
   label: string
+  also?: string | undefined
   onCancel?: () => void
   disabled?: boolean
   aside?: boolean
@@ -53,7 +59,10 @@ export function Form<In extends FieldValues, Out>({
           {...rest}
           className={`${inRow ? 'flex flex-wrap items-end gap-2' : 'grid gap-3'} ${className}`}
           noValidate
-          onSubmit={(e) => void form.handleSubmit((values) => onSubmit(values))(e)}
+          onSubmit={(e) => {
+            const pressed = (e.nativeEvent as SubmitEvent).submitter
+            void form.handleSubmit((values) => onSubmit(values, pressed?.getAttribute('name') === ALSO))(e)
+          }}
         >
           {children}
           {!saidAtField && <ProblemAlert error={save.error} />}
@@ -65,6 +74,11 @@ export function Form<In extends FieldValues, Out>({
             >
               {label}
             </button>
+            {also && (
+              <button type="submit" name={ALSO} className="btn" disabled={disabled || save.isPending}>
+                {also}
+              </button>
+            )}
             {onCancel && (
               <button type="button" className="btn" onClick={onCancel}>
                 {t('notNow')}

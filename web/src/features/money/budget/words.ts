@@ -69,6 +69,9 @@ export const budgetWords = {
     postedHint: 'A booked entry stays. If it is wrong, reverse it and enter it again.',
     post: 'Book it',
     discard: 'Discard',
+    reverseAsk: 'It is wrong: reverse it …',
+    reverseHint:
+      'The same sum is booked the other way round: both stay on record, and neither counts. This cannot be undone.',
     reverse: 'Reverse it',
     isPosted: '“{{what}}” is booked.',
     isReversed: '“{{what}}” is reversed.',

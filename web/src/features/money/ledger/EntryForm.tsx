@@ -81,24 +81,24 @@ function EntryDraft({
         : { ...blankEntry(base, today()), ...(kind && { kind }) },
   )
   const save = useWrite(
-    (fields: Schemas['EntryFields'], writeId) =>
+    ({ fields, booked }: { fields: Schemas['EntryFields']; booked: boolean }, writeId) =>
       entry
         ? unwrap(
             api.PUT('/api/entries/{id}', {
               params: { path: { id } },
-              body: { fields, version: entry.version },
+              body: { fields, version: entry.version, booked },
               ...write(writeId),
             }),
           )
         : unwrap(
             api.POST('/api/projects/{projectId}/entries', {
               params: { path: { projectId } },
-              body: { id, fields },
+              body: { id, fields, booked },
               ...write(writeId),
             }),
           ),
     {
-      said: (fields) => t('money.isDraft', { what: fields.description }),
+      said: ({ fields, booked }) => t(booked ? 'money.isPosted' : 'money.isDraft', { what: fields.description }),
       done: () => {
         setRecorded(true)
         void photos.send(id).then((all) => all && onClose())
@@ -121,14 +121,18 @@ function EntryDraft({
       <Form
         form={form}
         save={save}
-        label={t('money.saveDraft')}
-        onSubmit={({ order, fields }) => {
+        label={t('money.post')}
+        also={t('money.saveDraft')}
+        onSubmit={({ order, fields }, later) => {
           const belongsTo = orderOf(order)
           const supplierId = belongsTo?.supplierId ?? entry?.supplierId
           save.mutate({
-            ...fields,
-            ...(belongsTo && { orderId: belongsTo.id }),
-            ...(supplierId && { supplierId }),
+            booked: !later,
+            fields: {
+              ...fields,
+              ...(belongsTo && { orderId: belongsTo.id }),
+              ...(supplierId && { supplierId }),
+            },
           })
         }}
       >

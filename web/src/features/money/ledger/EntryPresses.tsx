@@ -8,6 +8,7 @@ import type { Entry } from '../budget/moneyQueries'
 /** What can be done with an entry: a draft is booked, changed or thrown away; what is booked can only be reversed. */
 export function EntryPresses({ entry: e, onEdit, onDone }: { entry: Entry; onEdit: () => void; onDone: () => void }) {
   const { t } = useTranslation()
+  const [asked, setAsked] = useState(false)
   const [reversalId] = useState(() => crypto.randomUUID())
   const post = useWrite(
     (version: number, id) =>
@@ -74,16 +75,28 @@ export function EntryPresses({ entry: e, onEdit, onDone }: { entry: Entry; onEdi
       )}
       {e.state === 'POSTED' && !e.reversedBy && !e.reversesId && (
         <div className="grid gap-2">
-          <p className="quiet text-sm">{t('money.postedHint')}</p>
-          <div>
-            <button
-              type="button"
-              className="btn"
-              disabled={reverse.isPending}
-              onClick={() => reverse.mutate(reversalId)}
-            >
-              {t('money.reverse')}
-            </button>
+          <p className="quiet text-sm">{t(asked ? 'money.reverseHint' : 'money.postedHint')}</p>
+          <div className="flex flex-wrap gap-2">
+            {!asked && (
+              <button type="button" className="btn" onClick={() => setAsked(true)}>
+                {t('money.reverseAsk')}
+              </button>
+            )}
+            {asked && (
+              <>
+                <button
+                  type="button"
+                  className="btn btn-primary"
+                  disabled={reverse.isPending}
+                  onClick={() => reverse.mutate(reversalId)}
+                >
+                  {t('money.reverse')}
+                </button>
+                <button type="button" className="btn" onClick={() => setAsked(false)}>
+                  {t('notNow')}
+                </button>
+              </>
+            )}
           </div>
         </div>
       )}

@@ -277,6 +277,23 @@ class LedgerTest {
                 : garage.owner().post("/api/entries/" + id + "/posting", map("version", 0));
     }
 
+    @Test
+    void aReceiptIsBookedInOneStep(TestGarage garage) {
+        UUID project = garage.project();
+        UUID id = UUID.randomUUID();
+        var body = map("id", id, "fields", entry("EUR", 4_000, 1), "booked", true);
+        assertThat(garage.owner()
+                        .post("/api/projects/" + project + "/entries", body)
+                        .text("state"))
+                .isEqualTo("POSTED");
+        assertThat(position(garage, project, "spent")).isEqualTo(4_000);
+        assertThat(garage.owner()
+                        .put("/api/entries/" + id, map("fields", entry("EUR", 1, 1), "version", 1, "booked", true))
+                        .status())
+                .as("what is booked is only reversed")
+                .isEqualTo(409);
+    }
+
     private static long position(TestGarage garage, UUID project, String figure) {
         return money(garage, project).at("/position/" + figure).asLong();
     }

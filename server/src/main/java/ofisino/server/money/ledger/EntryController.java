@@ -51,9 +51,12 @@ record EntryController(EntryService service) {
             @Nullable LocalDate returnBy,
             @Nullable List<SplitFields> splits) {}
 
-    record NewEntryRequest(UUID id, EntryFields fields) {}
+    /** @param booked it is booked at once; else a draft, to be changed until it is */
+    record NewEntryRequest(
+            UUID id, EntryFields fields, @Nullable Boolean booked) {}
 
-    record EntryChangeRequest(EntryFields fields, long version) {}
+    record EntryChangeRequest(
+            EntryFields fields, long version, @Nullable Boolean booked) {}
 
     record PostingRequest(long version) {}
 
@@ -92,7 +95,8 @@ record EntryController(EntryService service) {
     @PostMapping("/projects/{projectId}/entries")
     @ResponseStatus(HttpStatus.CREATED)
     EntryResponse draft(Caller caller, @PathVariable UUID projectId, @RequestBody NewEntryRequest body) {
-        return response(caller, service.draft(caller, projectId, body.id(), body.fields()));
+        return response(
+                caller, booked(caller, service.draft(caller, projectId, body.id(), body.fields()), body.booked()));
     }
 
     @GetMapping("/entries/{id}")
@@ -102,7 +106,8 @@ record EntryController(EntryService service) {
 
     @PutMapping("/entries/{id}")
     EntryResponse change(Caller caller, @PathVariable UUID id, @RequestBody EntryChangeRequest body) {
-        return response(caller, service.change(caller, id, body.fields(), body.version()));
+        return response(
+                caller, booked(caller, service.change(caller, id, body.fields(), body.version()), body.booked()));
     }
 
     @PostMapping("/entries/{id}/posting")
@@ -120,6 +125,10 @@ record EntryController(EntryService service) {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void discard(Caller caller, @PathVariable UUID id, @RequestParam long version) {
         service.discard(caller, id, version);
+    }
+
+    private EntryRow booked(Caller caller, EntryRow draft, @Nullable Boolean booked) {
+        return Boolean.TRUE.equals(booked) ? service.post(caller, draft.id(), draft.version()) : draft;
     }
 
     private EntryResponse response(Caller caller, EntryRow entry) {

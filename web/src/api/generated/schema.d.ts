@@ -404,6 +404,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/entries/{entryId}/waste": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["wasted"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/entries/{id}": {
         parameters: {
             query?: never;
@@ -2356,6 +2372,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{projectId}/groups": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["groups"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/groups/{group}/budget": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["give"];
+        post?: never;
+        delete: operations["takeBudgetBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{projectId}/harvest": {
         parameters: {
             query?: never;
@@ -3508,6 +3556,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{projectId}/totals": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["totals"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/totals/check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["checkGroup"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{projectId}/variant-parts": {
         parameters: {
             query?: never;
@@ -3535,6 +3615,22 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["dropPart"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/waste": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["waste"];
+        put?: never;
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -4132,6 +4228,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/waste/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["notWasted"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/work-session-begun": {
         parameters: {
             query?: never;
@@ -4221,28 +4333,6 @@ export interface components {
             after: string;
             /** Format: uuid */
             before: string;
-        };
-        AccessResponse: {
-            cautions: ("STANDS" | "WELDING" | "GRINDING" | "FUEL" | "BRAKES" | "PAINT_FUMES" | "HOT_COOLANT" | "BATTERY" | "SPRINGS" | "GLASS" | "RESTRAINT" | "EXHAUST_GAS" | "ASBESTOS" | "HOIST" | "GAS_STRUTS" | "REFRIGERANT" | "GAS_DISCHARGE" | "LEAD" | "HIGH_VOLTAGE" | "CONTROL_UNITS")[];
-            drained?: components["schemas"]["Drained"];
-            excludes: ("ROLLING" | "RUNNING" | "POWERED" | "WATERTIGHT" | "BRAKED" | "SEATED" | "FUEL_IN" | "COOLANT_IN")[];
-            id: string;
-            name: string;
-            needs: string[];
-            neverTemporary: boolean;
-            /** Format: int32 */
-            people: number;
-            reaches: string[];
-            /** Format: int32 */
-            refitMinutes: number;
-            refitName: string;
-            /** Format: int32 */
-            stripMinutes: number;
-            stripName: string;
-            touches: ("STRUCTURE" | "BRAKES" | "STEERING_AND_SUSPENSION" | "ENGINE" | "COOLING" | "FUEL" | "EXHAUST" | "TRANSMISSION" | "ELECTRICAL" | "RESTRAINT" | "BODY" | "GLASS_AND_SEALS" | "TRIM" | "WHEELS_AND_TYRES" | "PAPERS")[];
-            usesUp: string[];
-            /** Format: int64 */
-            version: number;
         };
         ActivityResponse: {
             /** Format: date-time */
@@ -4652,6 +4742,12 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        CauseTotal: {
+            /** @enum {string} */
+            cause: "BROKEN_BY_ME" | "IN_TRANSIT" | "WRONG_ORDER" | "WRONG_GUESS" | "REPEAT" | "HANDLING";
+            /** Format: int64 */
+            minor: number;
+        };
         Ceiling: {
             /** Format: int64 */
             atHigh: number;
@@ -5028,12 +5124,6 @@ export interface components {
             /** Format: uuid */
             rowId: string;
             title: string;
-        };
-        Drained: {
-            /** @enum {string} */
-            circuit: "COOLANT" | "ENGINE_OIL" | "GEARBOX_OIL" | "AXLE_OIL" | "FORK_OIL" | "BRAKE_FLUID" | "CLUTCH_FLUID" | "STEERING_FLUID" | "FUEL" | "REFRIGERANT";
-            /** Format: double */
-            litres: number;
         };
         Drawing: {
             others: components["schemas"]["Zone"][];
@@ -5588,6 +5678,41 @@ export interface components {
             /** Format: uuid */
             jobId?: string;
             title?: string;
+        };
+        GroupBudgetRequest: {
+            /** Format: uuid */
+            id: string;
+            /** Format: int64 */
+            minor: number;
+        };
+        GroupPosition: {
+            /** Format: int64 */
+            budgetMinor?: number;
+            /** Format: int64 */
+            committedMinor: number;
+            group: string;
+            /** Format: int64 */
+            leftMinor: number;
+            /** Format: int64 */
+            overBasisPoints: number;
+            position: components["schemas"]["Position"];
+            safety: boolean;
+        };
+        GroupTotal: {
+            /** Format: int64 */
+            baseMinor: number;
+            /** Format: uuid */
+            jobId?: string;
+            key: string;
+            title?: string;
+        };
+        GroupsResponse: {
+            currency: string;
+            /** Format: int64 */
+            freeMinor: number;
+            groups: components["schemas"]["GroupPosition"][];
+            /** Format: int64 */
+            projectBudgetMinor: number;
         };
         Grown: {
             added: {
@@ -7942,14 +8067,6 @@ export interface components {
             best: string;
             others: string[];
         };
-        SharingResponse: {
-            access: string;
-            /** Format: double */
-            savedLitres: number;
-            /** Format: int32 */
-            savedMinutes: number;
-            stripDowns: string[];
-        };
         SheetRequest: {
             edition: string;
             /** @enum {string} */
@@ -8266,24 +8383,6 @@ export interface components {
             confirmed?: ("ISOLATED" | "RESTRAINT_WAITED" | "CONTROL_UNITS_OFF" | "SUPPORTED" | "CANNOT_DROP" | "DRAINED" | "PRESSURE_RELEASED" | "REFRIGERANT_OUT" | "GAS_SAFE" | "HIGH_VOLTAGE_DEAD" | "PROVED_EMPTY" | "FUEL_AWAY" | "VENTILATED" | "EXTINGUISHER" | "FIRE_WATCH" | "EYES_AND_HANDS" | "SPRING_HELD" | "LEAD_MASKED" | "DO_NOT_RUN" | "DO_NOT_DRIVE" | "CHOCKED_IN_NEUTRAL" | "CLEAR_GROUND" | "NUT_SEAT" | "HOIST_RATED" | "TWO_PEOPLE")[];
             supportPoints?: string;
         };
-        StripDownResponse: {
-            access: string;
-            around: string[];
-            asks: ("ISOLATED" | "RESTRAINT_WAITED" | "CONTROL_UNITS_OFF" | "SUPPORTED" | "CANNOT_DROP" | "DRAINED" | "PRESSURE_RELEASED" | "REFRIGERANT_OUT" | "GAS_SAFE" | "HIGH_VOLTAGE_DEAD" | "PROVED_EMPTY" | "FUEL_AWAY" | "VENTILATED" | "EXTINGUISHER" | "FIRE_WATCH" | "EYES_AND_HANDS" | "SPRING_HELD" | "LEAD_MASKED" | "DO_NOT_RUN" | "DO_NOT_DRIVE" | "CHOCKED_IN_NEUTRAL" | "CLEAR_GROUND" | "NUT_SEAT" | "HOIST_RATED" | "TWO_PEOPLE")[];
-            /** Format: date */
-            closedOn?: string;
-            direct: string[];
-            jobs: string[];
-            /** Format: int32 */
-            minutes: number;
-            /** Format: date */
-            openedOn?: string;
-            /** Format: uuid */
-            stripDown: string;
-            temporary: boolean;
-            /** Format: int64 */
-            version: number;
-        };
         StuckResponse: {
             next?: components["schemas"]["NextRung"];
             tried: components["schemas"]["Tried"][];
@@ -8503,17 +8602,19 @@ export interface components {
             oneMinor: number;
         };
         TotalsResponse: {
-            /** Format: int32 */
-            jobMinutes: number;
-            litres: {
-                [key: string]: number;
-            };
-            /** Format: double */
-            savedLitres: number;
-            /** Format: int32 */
-            savedMinutes: number;
-            /** Format: int32 */
-            stripDownMinutes: number;
+            /** @enum {string} */
+            by: "SYSTEM" | "JOB" | "PHASE" | "STANDARD" | "SELLER" | "YEAR";
+            /** Format: int64 */
+            closingMinor: number;
+            /** Format: date */
+            firstOn: string;
+            /** Format: date */
+            from: string;
+            groups: components["schemas"]["GroupTotal"][];
+            /** Format: int64 */
+            openingMinor: number;
+            /** Format: date */
+            to: string;
         };
         TrialRequest: {
             fits: boolean;
@@ -8589,19 +8690,6 @@ export interface components {
             difference: string;
             /** Format: uuid */
             needId: string;
-        };
-        VehicleAccessResponse: {
-            accesses: components["schemas"]["AccessResponse"][];
-            afterReconnecting: ("TERMINALS_CLEAN_AND_TIGHT" | "CLOCK" | "RADIO_CODE" | "IDLE_LEARNS_AGAIN" | "WINDOWS_END_STOPS" | "ROOF_END_STOPS" | "STEERING_ANGLE" | "CODES_READ_AND_ERASED" | "MODULES_SLEEP_AND_WAKE")[];
-            drains: {
-                [key: string]: number;
-            };
-            proposals: components["schemas"]["SharingResponse"][];
-            stripDowns: components["schemas"]["StripDownResponse"][];
-            totals: components["schemas"]["TotalsResponse"];
-            usedUp: {
-                [key: string]: number;
-            };
         };
         VehicleNumber: {
             number: string;
@@ -8685,6 +8773,33 @@ export interface components {
             /** Format: uuid */
             id: string;
             words: string;
+        };
+        WasteFields: {
+            /** @enum {string} */
+            cause: "BROKEN_BY_ME" | "IN_TRANSIT" | "WRONG_ORDER" | "WRONG_GUESS" | "REPEAT" | "HANDLING";
+            /** Format: uuid */
+            id: string;
+            /** Format: int64 */
+            minor: number;
+            note: string;
+        };
+        WasteResponse: {
+            causes: components["schemas"]["CauseTotal"][];
+            lines: components["schemas"]["Wasted"][];
+            /** Format: int64 */
+            totalMinor: number;
+        };
+        Wasted: {
+            /** @enum {string} */
+            cause: "BROKEN_BY_ME" | "IN_TRANSIT" | "WRONG_ORDER" | "WRONG_GUESS" | "REPEAT" | "HANDLING";
+            description: string;
+            /** Format: uuid */
+            entryId: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: int64 */
+            minor: number;
+            note: string;
         };
         WayRound: {
             /** Format: int32 */
@@ -9447,6 +9562,30 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["NewPieceRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    wasted: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                entryId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WasteFields"];
             };
         };
         responses: {
@@ -11885,9 +12024,7 @@ export interface operations {
                 headers: {
                     [name: string]: unknown;
                 };
-                content: {
-                    "application/json": components["schemas"]["VehicleAccessResponse"];
-                };
+                content?: never;
             };
         };
     };
@@ -13091,6 +13228,74 @@ export interface operations {
             path: {
                 projectId: string;
                 what: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    groups: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GroupsResponse"];
+                };
+            };
+        };
+    };
+    give: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+                group: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GroupBudgetRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    takeBudgetBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+                group: string;
             };
             cookie?: never;
         };
@@ -15103,6 +15308,58 @@ export interface operations {
             };
         };
     };
+    totals: {
+        parameters: {
+            query: {
+                by: "SYSTEM" | "JOB" | "PHASE" | "STANDARD" | "SELLER" | "YEAR";
+                from?: string;
+                to?: string;
+            };
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TotalsResponse"];
+                };
+            };
+        };
+    };
+    checkGroup: {
+        parameters: {
+            query: {
+                by: "SYSTEM" | "JOB" | "PHASE" | "STANDARD" | "SELLER" | "YEAR";
+                key: string;
+                typedMinor: number;
+            };
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Outcome"];
+                };
+            };
+        };
+    };
     addPart: {
         parameters: {
             query?: never;
@@ -15145,6 +15402,28 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    waste: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WasteResponse"];
+                };
             };
         };
     };
@@ -16090,6 +16369,26 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["UnitResponse"][];
                 };
+            };
+        };
+    };
+    notWasted: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

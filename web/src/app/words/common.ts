@@ -223,6 +223,8 @@ export const common = {
     forecast_allowance: 'sum set aside',
     running_cost: 'running cost',
     keeping: 'what it fetches',
+    group_budget: 'budget of a group',
+    waste: 'money for nothing',
     part_source: 'offer',
     part_source_holds: 'offer',
     calendar_window: 'time in the garage',

@@ -49,6 +49,7 @@ public interface Entries {
             LocalDate paidOn,
             @Nullable LocalDate returnBy,
             boolean reversed,
+            @Nullable UUID supplierId,
             @Nullable UUID orderId,
             Money amount,
             Money base,

@@ -11,7 +11,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.LongStream;
 import java.util.stream.Stream;
+import ofisino.core.kernel.Apportion;
 import ofisino.core.kernel.ExchangeRate;
 import ofisino.core.money.budget.Deposit;
 import ofisino.core.money.budget.MoneyDue;
@@ -42,6 +45,7 @@ import ofisino.server.plan.MonthlyMoney;
 import ofisino.server.vehicle.Projects;
 import org.joda.money.CurrencyUnit;
 import org.joda.money.Money;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** Adds up the money of a project from its lines. */
@@ -105,6 +109,24 @@ record PositionService(
         return new Sums(base, posted, balances, open, deposits, toOrder, position, month);
     }
 
+    /** What is still to be paid for a job; null for none. */
+    record Due(@Nullable UUID jobId, long baseMinor) {}
+
+    /** Every cent of the figures, by what it is for. @param ordered the open rest of each order, over its lines */
+    record Lines(List<Split> spent, List<Due> ordered, List<Due> toOrder) {}
+
+    Lines lines(Caller caller, UUID projectId) {
+        Sums s = sums(caller, projectId);
+        Map<UUID, Needs.Need> needed =
+                needs.of(caller, projectId).stream().collect(Collectors.toMap(Needs.Need::id, n -> n));
+        return new Lines(
+                s.posted().stream().flatMap(e -> e.splits().stream()).toList(),
+                s.balances().stream().flatMap(b -> b.openByLine().stream()).toList(),
+                s.toOrder().stream()
+                        .map(n -> new Due(needed.get(n.needId()).jobId(), n.baseMinor()))
+                        .toList());
+    }
+
     private List<MoneyDue> due(Caller caller, Sums sums) {
         LocalDate today = today(caller);
         return Stream.concat(
@@ -151,6 +173,25 @@ record PositionService(
             return balance.refundExpected().isPositive()
                     && order.lines().stream()
                             .anyMatch(l -> l.isPriceExpected() && l.needId().equals(needId));
+        }
+
+        /** Over what of the order is still wanted, by price; to the cent. */
+        List<Due> openByLine() {
+            long open = balance.openInBase(rate).getAmountMinorLong();
+            List<Orders.Order.Line> wanted =
+                    order.lines().stream().filter(l -> l.returnedOn() == null).toList();
+            if (open <= 0) return List.of();
+            if (wanted.isEmpty()) return List.of(new Due(null, open));
+            long[] prices =
+                    wanted.stream().mapToLong(Orders.Order.Line::amountMinor).toArray();
+            long[] shares = Apportion.byLargestRemainder(
+                    open,
+                    LongStream.of(prices).sum() > 0
+                            ? prices
+                            : LongStream.of(prices).map(p -> 1).toArray());
+            return IntStream.range(0, shares.length)
+                    .mapToObj(i -> new Due(wanted.get(i).jobId(), shares[i]))
+                    .toList();
         }
 
         long refundMinor() {

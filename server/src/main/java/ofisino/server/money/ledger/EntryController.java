@@ -4,7 +4,9 @@ import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import ofisino.core.money.ledger.Destination;
 import ofisino.core.money.ledger.EntryKind;
 import ofisino.core.money.ledger.Split;
@@ -66,9 +68,10 @@ record EntryController(EntryService service) {
 
     @GetMapping("/projects/{projectId}/entries")
     List<EntryResponse> list(Caller caller, @PathVariable UUID projectId) {
-        List<SplitRow> splits = service.splits(caller, projectId);
+        Map<UUID, List<SplitRow>> splits =
+                service.splits(caller, projectId).stream().collect(Collectors.groupingBy(SplitRow::entryId));
         return service.list(caller, projectId).stream()
-                .map(e -> response(e, splits))
+                .map(e -> response(e, splits.getOrDefault(e.id(), List.of())))
                 .toList();
     }
 

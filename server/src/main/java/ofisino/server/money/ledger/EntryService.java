@@ -5,8 +5,10 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.Currencies;
 import ofisino.core.kernel.ExchangeRate;
@@ -340,7 +342,9 @@ record EntryService(EntryMapper mapper, Projects projects, Orders orders, Garage
 
     @Override
     public List<Posted> posted(Caller caller, UUID projectId) {
-        List<SplitRow> splits = splits(caller, projectId);
+        Map<UUID, List<Split>> splits = splits(caller, projectId).stream()
+                .collect(Collectors.groupingBy(
+                        SplitRow::entryId, Collectors.mapping(SplitRow::value, Collectors.toList())));
         return list(caller, projectId).stream()
                 .filter(e -> e.state() == State.POSTED)
                 .map(e -> new Posted(
@@ -350,13 +354,11 @@ record EntryService(EntryMapper mapper, Projects projects, Orders orders, Garage
                         e.paidOn(),
                         e.returnBy(),
                         e.reversesId() != null || e.reversedBy() != null,
+                        e.supplierId(),
                         e.orderId(),
                         Money.ofMinor(CurrencyUnit.of(e.currency()), e.amountMinor()),
                         Money.ofMinor(garages.baseCurrency(caller), e.baseMinor()),
-                        splits.stream()
-                                .filter(s -> s.entryId().equals(e.id()))
-                                .map(SplitRow::value)
-                                .toList()))
+                        splits.getOrDefault(e.id(), List.of())))
                 .toList();
     }
 }

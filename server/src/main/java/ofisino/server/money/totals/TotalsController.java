@@ -1,0 +1,70 @@
+package ofisino.server.money.totals;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import ofisino.core.money.budget.Reconcile;
+import ofisino.server.identity.Caller;
+import ofisino.server.identity.Role;
+import ofisino.server.identity.Roles;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@Roles(look = Role.OWNER, change = Role.OWNER)
+@RequestMapping("/api/projects/{projectId}/totals")
+record TotalsController(TotalsService service) {
+    /** What money is grouped by. */
+    enum GroupedBy {
+        SYSTEM,
+        JOB,
+        PHASE,
+        STANDARD,
+        SELLER,
+        YEAR
+    }
+
+    /**
+     * @param key   of the group
+     * @param title of a job or a seller; else the key is a word of the pages
+     * @param jobId where it is one job
+     */
+    record GroupTotal(
+            String key, @Nullable String title, @Nullable UUID jobId, long baseMinor) {}
+
+    /** @param firstOn the day of the first entry: the whole begins there */
+    record TotalsResponse(
+            GroupedBy by,
+            LocalDate from,
+            LocalDate to,
+            LocalDate firstOn,
+            long openingMinor,
+            List<GroupTotal> groups,
+            long closingMinor) {}
+
+    /** From the first entry to today where nothing is said. */
+    @GetMapping
+    TotalsResponse totals(
+            Caller caller,
+            @PathVariable UUID projectId,
+            @RequestParam GroupedBy by,
+            @RequestParam(required = false) @Nullable LocalDate from,
+            @RequestParam(required = false) @Nullable LocalDate to) {
+        return service.of(caller, projectId, by, from, to);
+    }
+
+    /** Compares what somebody named for one group of the whole with its lines. */
+    @GetMapping("/check")
+    Reconcile.Outcome checkGroup(
+            Caller caller,
+            @PathVariable UUID projectId,
+            @RequestParam GroupedBy by,
+            @RequestParam String key,
+            @RequestParam long typedMinor) {
+        return service.check(caller, projectId, by, key, typedMinor);
+    }
+}

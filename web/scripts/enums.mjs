@@ -34,6 +34,7 @@ const chosen = {
   outstandingWhens: 'NewOutstandingRequest.when',
   entryKinds: 'EntryFields.kind',
   destinations: 'SplitFields.destination',
+  wasteCauses: 'WasteFields.cause',
   purposes: 'PurchaseRequest.purpose',
   labelKinds: 'LabelsRequest.kind',
   placeKinds: 'NewPlaceRequest.kind',

@@ -214,6 +214,10 @@ export const router = createBrowserRouter([
                 lazy: async () => ({ Component: (await import('@/features/money/budget/MoneyPage')).MoneyPage }),
               },
               {
+                path: '/p/:projectId/money/where',
+                lazy: async () => ({ Component: (await import('@/features/money/totals/WherePage')).WherePage }),
+              },
+              {
                 path: '/p/:projectId/money/keep',
                 lazy: async () => ({ Component: (await import('@/features/money/keeping/KeepPage')).KeepPage }),
               },

@@ -8,6 +8,8 @@ import { worksessionWords } from '@/features/logbook/worksession/words'
 import { budgetWords } from '@/features/money/budget/words'
 import { buyingWords } from '@/features/money/buying/words'
 import { keepingWords } from '@/features/money/keeping/words'
+import { totalsWords } from '@/features/money/totals/words'
+import { wasteWords } from '@/features/money/waste/words'
 import { forecastWords } from '@/features/money/forecast/words'
 import { ledgerWords } from '@/features/money/ledger/words'
 import { askingWords } from '@/features/parts/asking/words'
@@ -74,6 +76,8 @@ export const words = {
   ...budgetWords,
   ...buyingWords,
   ...keepingWords,
+  ...totalsWords,
+  ...wasteWords,
   ...forecastWords,
   ...ledgerWords,
   ...needWords,

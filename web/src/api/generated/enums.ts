@@ -64,6 +64,8 @@ export const entryKinds = ['PURCHASE', 'FEE', 'TRANSPORT', 'DUTY', 'TAX', 'SERVI
 
 export const destinations = ['JOB', 'VEHICLE', 'TOOLS', 'DONOR', 'STOCK', 'GENERAL', 'RATE_DIFFERENCE', 'UNASSIGNED'] as const
 
+export const wasteCauses = ['BROKEN_BY_ME', 'IN_TRANSIT', 'WRONG_ORDER', 'WRONG_GUESS', 'REPEAT', 'HANDLING'] as const
+
 export const purposes = ['WILL_NOT_COME_AGAIN', 'SENTIMENT', 'LEARNING', 'TO_SHOW_OTHERS', 'KEEP_FOR_LIFE'] as const
 
 export const labelKinds = ['PLUG', 'BAG', 'PIECE'] as const

@@ -4334,6 +4334,28 @@ export interface components {
             /** Format: uuid */
             before: string;
         };
+        AccessResponse: {
+            cautions: ("STANDS" | "WELDING" | "GRINDING" | "FUEL" | "BRAKES" | "PAINT_FUMES" | "HOT_COOLANT" | "BATTERY" | "SPRINGS" | "GLASS" | "RESTRAINT" | "EXHAUST_GAS" | "ASBESTOS" | "HOIST" | "GAS_STRUTS" | "REFRIGERANT" | "GAS_DISCHARGE" | "LEAD" | "HIGH_VOLTAGE" | "CONTROL_UNITS")[];
+            drained?: components["schemas"]["Drained"];
+            excludes: ("ROLLING" | "RUNNING" | "POWERED" | "WATERTIGHT" | "BRAKED" | "SEATED" | "FUEL_IN" | "COOLANT_IN")[];
+            id: string;
+            name: string;
+            needs: string[];
+            neverTemporary: boolean;
+            /** Format: int32 */
+            people: number;
+            reaches: string[];
+            /** Format: int32 */
+            refitMinutes: number;
+            refitName: string;
+            /** Format: int32 */
+            stripMinutes: number;
+            stripName: string;
+            touches: ("STRUCTURE" | "BRAKES" | "STEERING_AND_SUSPENSION" | "ENGINE" | "COOLING" | "FUEL" | "EXHAUST" | "TRANSMISSION" | "ELECTRICAL" | "RESTRAINT" | "BODY" | "GLASS_AND_SEALS" | "TRIM" | "WHEELS_AND_TYRES" | "PAPERS")[];
+            usesUp: string[];
+            /** Format: int64 */
+            version: number;
+        };
         ActivityResponse: {
             /** Format: date-time */
             end: string;
@@ -5124,6 +5146,12 @@ export interface components {
             /** Format: uuid */
             rowId: string;
             title: string;
+        };
+        Drained: {
+            /** @enum {string} */
+            circuit: "COOLANT" | "ENGINE_OIL" | "GEARBOX_OIL" | "AXLE_OIL" | "FORK_OIL" | "BRAKE_FLUID" | "CLUTCH_FLUID" | "STEERING_FLUID" | "FUEL" | "REFRIGERANT";
+            /** Format: double */
+            litres: number;
         };
         Drawing: {
             others: components["schemas"]["Zone"][];
@@ -6359,6 +6387,21 @@ export interface components {
             toOrder: components["schemas"]["ToOrder"][];
             /** Format: int64 */
             willHaveCost: number;
+        };
+        MoneyTotalsResponse: {
+            /** @enum {string} */
+            by: "SYSTEM" | "JOB" | "PHASE" | "STANDARD" | "SELLER" | "YEAR";
+            /** Format: int64 */
+            closingMinor: number;
+            /** Format: date */
+            firstOn: string;
+            /** Format: date */
+            from: string;
+            groups: components["schemas"]["GroupTotal"][];
+            /** Format: int64 */
+            openingMinor: number;
+            /** Format: date */
+            to: string;
         };
         Month: {
             /** Format: int64 */
@@ -8067,6 +8110,14 @@ export interface components {
             best: string;
             others: string[];
         };
+        SharingResponse: {
+            access: string;
+            /** Format: double */
+            savedLitres: number;
+            /** Format: int32 */
+            savedMinutes: number;
+            stripDowns: string[];
+        };
         SheetRequest: {
             edition: string;
             /** @enum {string} */
@@ -8383,6 +8434,24 @@ export interface components {
             confirmed?: ("ISOLATED" | "RESTRAINT_WAITED" | "CONTROL_UNITS_OFF" | "SUPPORTED" | "CANNOT_DROP" | "DRAINED" | "PRESSURE_RELEASED" | "REFRIGERANT_OUT" | "GAS_SAFE" | "HIGH_VOLTAGE_DEAD" | "PROVED_EMPTY" | "FUEL_AWAY" | "VENTILATED" | "EXTINGUISHER" | "FIRE_WATCH" | "EYES_AND_HANDS" | "SPRING_HELD" | "LEAD_MASKED" | "DO_NOT_RUN" | "DO_NOT_DRIVE" | "CHOCKED_IN_NEUTRAL" | "CLEAR_GROUND" | "NUT_SEAT" | "HOIST_RATED" | "TWO_PEOPLE")[];
             supportPoints?: string;
         };
+        StripDownResponse: {
+            access: string;
+            around: string[];
+            asks: ("ISOLATED" | "RESTRAINT_WAITED" | "CONTROL_UNITS_OFF" | "SUPPORTED" | "CANNOT_DROP" | "DRAINED" | "PRESSURE_RELEASED" | "REFRIGERANT_OUT" | "GAS_SAFE" | "HIGH_VOLTAGE_DEAD" | "PROVED_EMPTY" | "FUEL_AWAY" | "VENTILATED" | "EXTINGUISHER" | "FIRE_WATCH" | "EYES_AND_HANDS" | "SPRING_HELD" | "LEAD_MASKED" | "DO_NOT_RUN" | "DO_NOT_DRIVE" | "CHOCKED_IN_NEUTRAL" | "CLEAR_GROUND" | "NUT_SEAT" | "HOIST_RATED" | "TWO_PEOPLE")[];
+            /** Format: date */
+            closedOn?: string;
+            direct: string[];
+            jobs: string[];
+            /** Format: int32 */
+            minutes: number;
+            /** Format: date */
+            openedOn?: string;
+            /** Format: uuid */
+            stripDown: string;
+            temporary: boolean;
+            /** Format: int64 */
+            version: number;
+        };
         StuckResponse: {
             next?: components["schemas"]["NextRung"];
             tried: components["schemas"]["Tried"][];
@@ -8602,19 +8671,17 @@ export interface components {
             oneMinor: number;
         };
         TotalsResponse: {
-            /** @enum {string} */
-            by: "SYSTEM" | "JOB" | "PHASE" | "STANDARD" | "SELLER" | "YEAR";
-            /** Format: int64 */
-            closingMinor: number;
-            /** Format: date */
-            firstOn: string;
-            /** Format: date */
-            from: string;
-            groups: components["schemas"]["GroupTotal"][];
-            /** Format: int64 */
-            openingMinor: number;
-            /** Format: date */
-            to: string;
+            /** Format: int32 */
+            jobMinutes: number;
+            litres: {
+                [key: string]: number;
+            };
+            /** Format: double */
+            savedLitres: number;
+            /** Format: int32 */
+            savedMinutes: number;
+            /** Format: int32 */
+            stripDownMinutes: number;
         };
         TrialRequest: {
             fits: boolean;
@@ -8690,6 +8757,19 @@ export interface components {
             difference: string;
             /** Format: uuid */
             needId: string;
+        };
+        VehicleAccessResponse: {
+            accesses: components["schemas"]["AccessResponse"][];
+            afterReconnecting: ("TERMINALS_CLEAN_AND_TIGHT" | "CLOCK" | "RADIO_CODE" | "IDLE_LEARNS_AGAIN" | "WINDOWS_END_STOPS" | "ROOF_END_STOPS" | "STEERING_ANGLE" | "CODES_READ_AND_ERASED" | "MODULES_SLEEP_AND_WAKE")[];
+            drains: {
+                [key: string]: number;
+            };
+            proposals: components["schemas"]["SharingResponse"][];
+            stripDowns: components["schemas"]["StripDownResponse"][];
+            totals: components["schemas"]["TotalsResponse"];
+            usedUp: {
+                [key: string]: number;
+            };
         };
         VehicleNumber: {
             number: string;
@@ -12024,7 +12104,9 @@ export interface operations {
                 headers: {
                     [name: string]: unknown;
                 };
-                content?: never;
+                content: {
+                    "application/json": components["schemas"]["VehicleAccessResponse"];
+                };
             };
         };
     };
@@ -15329,7 +15411,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["TotalsResponse"];
+                    "application/json": components["schemas"]["MoneyTotalsResponse"];
                 };
             };
         };

@@ -13,6 +13,7 @@ export function MoneyLayout() {
         base={`/p/${projectId}/money`}
         ways={[
           { to: '', name: t('moneyWays.books') },
+          { to: '/where', name: t('moneyWays.where') },
           { to: '/keep', name: t('moneyWays.keep') },
         ]}
       />

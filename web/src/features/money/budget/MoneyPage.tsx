@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useParams, useSearchParams } from 'react-router'
 import { useTranslation } from 'react-i18next'
 import { Plus } from 'lucide-react'
+import { api, unwrap } from '@/api/client'
 import { entryKinds } from '@/api/generated/enums'
 import { Empty, Loaded } from '@/ui/page/Feedback'
 import { Page, Part } from '@/ui/page/Page'
@@ -9,7 +10,8 @@ import { AmountsToCheck } from '../ledger/AmountsToCheck'
 import { EntryForm } from '../ledger/EntryForm'
 import { EntrySheet } from '../ledger/EntrySheet'
 import { LedgerTable } from '../ledger/LedgerTable'
-import { CheckTotal, GoesTo, MoneyAnswer, Sums } from './MoneyParts'
+import { GoesTo, MoneyAnswer, Sums } from './MoneyParts'
+import { TotalCheck } from './TotalCheck'
 import { forecastQuery, type Forecast } from '../forecast/queries'
 import { entriesQuery, isFolded, moneyQuery, type Entry, type Money } from './moneyQueries'
 
@@ -107,7 +109,18 @@ function Books({
             <GoesTo money={m} projectId={projectId} />
           </Part>
           <Part title={t('money.check')}>
-            <CheckTotal projectId={projectId} currency={m.currency} />
+            <TotalCheck
+              label={t('money.typedTotal', { currency: m.currency })}
+              currency={m.currency}
+              of={[projectId]}
+              ask={(typedMinor) =>
+                unwrap(
+                  api.GET('/api/projects/{projectId}/money/check', {
+                    params: { path: { projectId }, query: { typedMinor } },
+                  }),
+                )
+              }
+            />
           </Part>
         </div>
       </div>

@@ -1,13 +1,7 @@
-import { useState } from 'react'
-import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { Trans, useTranslation } from 'react-i18next'
-import { api, unwrap } from '@/api/client'
-import { ProblemAlert } from '@/ui/page/Feedback'
 import { Further } from '@/ui/page/Page'
-import { TextField } from '@/ui/form/Field'
 import { useFormat } from '@/ui/format/format'
-import { parseMinor, useAmountProblem } from '@/ui/format/money'
 import { ForecastAnswer } from '../forecast/ForecastAnswer'
 import { ForecastLines } from '../forecast/ForecastLines'
 import type { Forecast } from '../forecast/queries'
@@ -184,48 +178,5 @@ export function GoesTo({ money, projectId }: { money: Money; projectId: string }
         <span>{format.money(money.position.spent, money.currency)}</span>
       </li>
     </ul>
-  )
-}
-
-/** A total that somebody named, against the sum of the lines. */
-export function CheckTotal({ projectId, currency }: { projectId: string; currency: string }) {
-  const { t } = useTranslation()
-  const format = useFormat()
-  const problem = useAmountProblem()
-  const [typed, setTyped] = useState('')
-  const typedMinor = typed.trim() === '' ? undefined : parseMinor(typed, currency)
-  const check = useQuery({
-    queryKey: ['money', 'check', projectId, typedMinor],
-    enabled: typedMinor !== undefined,
-    queryFn: () =>
-      unwrap(
-        api.GET('/api/projects/{projectId}/money/check', {
-          params: { path: { projectId }, query: { typedMinor: typedMinor! } },
-        }),
-      ),
-  })
-  const result = check.data
-  return (
-    <div className="grid gap-2">
-      <TextField
-        label={t('money.typedTotal', { currency })}
-        hint={t('money.checkHint')}
-        inputMode="decimal"
-        value={typed}
-        error={typed.trim() === '' ? undefined : problem(typed, currency)}
-        onChange={(e) => setTyped(e.target.value)}
-      />
-      <ProblemAlert error={check.error} />
-      {result && typedMinor !== undefined && (
-        <p role="status">
-          {result.difference === 0
-            ? t('money.agrees')
-            : t(result.difference > 0 ? 'money.typedMore' : 'money.typedLess', {
-                difference: format.money(Math.abs(result.difference), currency),
-              })}{' '}
-          {result.suspects.length > 0 && t('money.suspects', { lines: result.suspects.map((s) => s.name).join('; ') })}
-        </p>
-      )}
-    </div>
   )
 }

@@ -69,5 +69,5 @@ export const keepingWords = {
     book: 'Book the sale',
     isSold: 'Booked: it is sold.',
   },
-  moneyWays: { label: 'Ways to look at the money', books: 'Books', keep: 'Keep or sell' },
+  moneyWays: { label: 'Ways to look at the money', books: 'Books', where: 'Where it went', keep: 'Keep or sell' },
 } as const

@@ -5,6 +5,7 @@ import { jobsQuery } from '@/api/queries'
 import { Photos } from '@/ui/photos/Photos'
 import { Sheet } from '@/ui/form/Sheet'
 import { useFormat } from '@/ui/format/format'
+import { WasteForm } from '../waste/WasteForm'
 import { EntryPresses } from './EntryPresses'
 import type { Entry } from '../budget/moneyQueries'
 
@@ -53,6 +54,9 @@ export function EntrySheet({
           </ul>
         </div>
         <Photos subject="ENTRY" subjectId={e.id} receipts />
+        {e.state === 'POSTED' && !e.reversedBy && !e.reversesId && e.baseMinor > 0 && (
+          <WasteForm entryId={e.id} currency={base} />
+        )}
         <EntryPresses entry={e} onEdit={onEdit} onDone={onClose} />
       </div>
     </Sheet>

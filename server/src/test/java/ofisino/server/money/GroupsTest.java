@@ -84,7 +84,7 @@ class GroupsTest {
         assertThat(waste(garage, parts, 1, "HANDLING").code()).isEqualTo("waste.not-booked");
     }
 
-    /** By hand: of 400 for the brakes 100 is paid, 250 on order and 100 to buy: 50 over, 12.5 %. */
+    /** By hand: of 350 for the brakes 100 is paid, 250 on order with its post and 10 to buy: 10 over, 2.86 %. */
     @Test
     void aGroupIsOverItsBudgetBeforeTheMoneyIsGone(TestGarage garage) {
         UUID project = garage.project();

@@ -37,7 +37,7 @@ record TotalsController(TotalsService service) {
             String key, @Nullable String title, @Nullable UUID jobId, long baseMinor) {}
 
     /** @param firstOn the day of the first entry: the whole begins there */
-    record TotalsResponse(
+    record MoneyTotalsResponse(
             GroupedBy by,
             LocalDate from,
             LocalDate to,
@@ -48,7 +48,7 @@ record TotalsController(TotalsService service) {
 
     /** From the first entry to today where nothing is said. */
     @GetMapping
-    TotalsResponse totals(
+    MoneyTotalsResponse totals(
             Caller caller,
             @PathVariable UUID projectId,
             @RequestParam GroupedBy by,

@@ -18,7 +18,7 @@ import ofisino.server.money.Entries.Posted;
 import ofisino.server.money.SystemGroups;
 import ofisino.server.money.totals.TotalsController.GroupTotal;
 import ofisino.server.money.totals.TotalsController.GroupedBy;
-import ofisino.server.money.totals.TotalsController.TotalsResponse;
+import ofisino.server.money.totals.TotalsController.MoneyTotalsResponse;
 import ofisino.server.parts.Orders;
 import ofisino.server.parts.Suppliers;
 import ofisino.server.plan.Jobs;
@@ -41,7 +41,8 @@ record TotalsService(
     /** One share of an entry, under its group. */
     private record Share(LocalDate on, String key, String description, long minor) {}
 
-    TotalsResponse of(Caller caller, UUID projectId, GroupedBy by, @Nullable LocalDate from, @Nullable LocalDate to) {
+    MoneyTotalsResponse of(
+            Caller caller, UUID projectId, GroupedBy by, @Nullable LocalDate from, @Nullable LocalDate to) {
         List<Share> shares = shares(caller, projectId, by);
         LocalDate today = LocalDate.now(clock.withZone(garages.zone(caller)));
         LocalDate first =
@@ -60,7 +61,7 @@ record TotalsService(
         Map<String, Jobs.Job> titles = by == GroupedBy.JOB
                 ? jobs.of(caller, projectId).stream().collect(Collectors.toMap(j -> j.id().toString(), j -> j))
                 : Map.of();
-        return new TotalsResponse(
+        return new MoneyTotalsResponse(
                 by,
                 period.from(),
                 period.to(),

@@ -1,0 +1,93 @@
+package ofisino.e2e;
+
+import static ofisino.e2e.Browsing.accessible;
+import static ofisino.e2e.Browsing.button;
+import static ofisino.e2e.Browsing.field;
+import static ofisino.e2e.Browsing.go;
+import static ofisino.e2e.Browsing.link;
+import static ofisino.e2e.Browsing.openAGarage;
+import static ofisino.e2e.Browsing.press;
+import static ofisino.e2e.Browsing.says;
+import static ofisino.e2e.Browsing.startACar;
+import static ofisino.e2e.Browsing.tooWide;
+import static ofisino.e2e.Words.word;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** From a receipt that is booked in one step to the final account of a sold car: scenario 7, 1,850 + 210 + 1,396 + 118 and sold for 5,200. */
+class KeepOrSellJourneyTest {
+    @Test
+    void bookedAddedUpWeighedAndSold() throws Exception {
+        try (var browsing = new Browsing(PackagedServer.shared().url())) {
+            Page desk = browsing.desk();
+            openAGarage(desk);
+            startACar(desk, "Quillon Tarn", "1974");
+            go(desk, word("nav.money"));
+            receipt(desk, "The car", "1850");
+            receipt(desk, "Trailer", "210");
+            receipt(desk, "Parts", "1396");
+            receipt(desk, "Inspection", "118");
+            says(desk, "€3,574.00");
+            markAsWaste(desk);
+            addedUp(desk);
+            Page phone = browsing.phoneOf(desk);
+            weighed(desk);
+            phone.navigate(desk.url());
+            says(phone, word("keep.beside"));
+            assertThat(tooWide(phone)).isEmpty();
+            accessible(phone);
+            press(desk, word("keep.sold"));
+            field(desk, word("keep.soldFor", "currency", "EUR")).fill("5200");
+            accessible(desk);
+            press(desk, word("keep.book"));
+            says(desk, word("keep.isSold"));
+            says(desk, "€1,626.00");
+            accessible(desk);
+        }
+    }
+
+    private static void receipt(Page desk, String what, String paid) {
+        press(desk, word("money.add"));
+        field(desk, word("money.amountPaid")).fill(paid);
+        field(desk, word("money.description")).fill(what);
+        press(desk, word("money.post"));
+        says(desk, word("money.isPosted", "what", what));
+    }
+
+    private static void markAsWaste(Page desk) {
+        press(desk, "Parts");
+        desk.locator("summary", new Page.LocatorOptions().setHasText(word("waste.mark")))
+                .click();
+        field(desk, word("waste.amount", "currency", "EUR")).fill("61.20");
+        accessible(desk);
+        press(desk, word("waste.keep"));
+        says(desk, word("waste.isMarked", "money", "€61.20"));
+        desk.keyboard().press("Escape");
+    }
+
+    private static void addedUp(Page desk) {
+        link(desk, word("moneyWays.where")).click();
+        says(desk, word("totals.wasted", "money", "€61.20"));
+        desk.getByLabel(word("totals.by")).selectOption("YEAR");
+        says(desk, Pattern.compile("^20\\d\\d$"));
+        accessible(desk);
+        assertThat(tooWide(desk)).isEmpty();
+    }
+
+    private static void weighed(Page desk) {
+        link(desk, word("moneyWays.keep")).click();
+        says(desk, word("keep.lacksNow"));
+        button(desk, word("keep.enter")).click();
+        String[] worth = {"1800", "2000", "2300", "4800", "5200", "5600"};
+        var amounts = desk.getByRole(AriaRole.DIALOG).getByLabel(Pattern.compile("^(At least|Likely|At best), in EUR"));
+        for (int i = 0; i < worth.length; i++) amounts.nth(i).fill(worth[i]);
+        accessible(desk);
+        press(desk, word("keep.save"));
+        says(desk, word("keep.beside"));
+        accessible(desk);
+    }
+}

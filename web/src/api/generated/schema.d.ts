@@ -2372,6 +2372,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{projectId}/forecast/growth": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["growth"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{projectId}/groups": {
         parameters: {
             query?: never;
@@ -5766,6 +5782,25 @@ export interface components {
             /** Format: int64 */
             presentMinutes: number;
         };
+        GrownBy: {
+            /** @enum {string} */
+            cause: "FOUND" | "BOUGHT" | "UNSEEN" | "EXTRAS" | "RUNNING";
+            /** Format: int64 */
+            minor: number;
+        };
+        GrowthResponse: {
+            currency: string;
+            days: components["schemas"]["KeptDay"][];
+            steps: components["schemas"]["GrowthStep"][];
+            why: components["schemas"]["GrownBy"][];
+        };
+        GrowthStep: {
+            /** Format: int64 */
+            grownMinor: number;
+            /** Format: date */
+            on: string;
+            why: components["schemas"]["GrownBy"][];
+        };
         HarvestResponse: {
             /** Format: int64 */
             limitMinor?: number;
@@ -6057,6 +6092,16 @@ export interface components {
             sellingShare: number;
             /** Format: int64 */
             version: number;
+        };
+        KeptDay: {
+            /** Format: int64 */
+            expectedMinor: number;
+            /** Format: int64 */
+            highMinor: number;
+            /** Format: int64 */
+            lowMinor: number;
+            /** Format: date */
+            on: string;
         };
         LabelResponse: {
             code: string;
@@ -13321,6 +13366,28 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    growth: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GrowthResponse"];
+                };
             };
         };
     };

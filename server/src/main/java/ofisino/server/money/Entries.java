@@ -25,6 +25,9 @@ public interface Entries {
     /** Books what a vehicle was sold for, in the base currency. */
     void bookSale(Caller caller, UUID projectId, UUID entryId, long minor, LocalDate on, String description);
 
+    /** What is drafted and not booked yet, in the base currency; less than nothing where more came in. */
+    long draftedMinor(Caller caller, UUID projectId);
+
     List<Posted> posted(Caller caller, UUID projectId);
 
     /** What of an order is open, by what is posted for it; a deposit on it is no payment. */

@@ -77,6 +77,7 @@ public final class TestApplication implements ParameterResolver {
                     "--spring.datasource.password=" + TestDatabase.PASSWORD,
                     "--ofisino.data=" + data,
                     "--ofisino.lan-url=https://192.0.2.7:8470",
+                    "--ofisino.kept-forecasts=false", // of all garages of all tests
                     "--ofisino.longer-search=false", // takes a processor for seconds, after each plan
                     "--ofisino.notice=for tests"));
             for (String setting : settings) { // a later one stands in the place of the one that usually stands

@@ -29,11 +29,13 @@ import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.money.BoughtFor;
 import ofisino.server.money.Entries;
+import ofisino.server.money.VehicleBought;
 import ofisino.server.money.buying.BuyingMapper.BuyingRow;
 import ofisino.server.money.buying.BuyingMapper.ComparableRow;
 import ofisino.server.money.buying.BuyingMapper.Outcome;
 import ofisino.server.money.buying.BuyingMapper.OutcomeRow;
 import ofisino.server.vehicle.Projects;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.util.ConcurrentLruCache;
 
@@ -47,18 +49,26 @@ class BuyingService implements BoughtFor {
     private final Projects projects;
     private final Garages garages;
     private final Entries entries;
+    private final ApplicationEventPublisher events;
     private final Clock clock;
     /** Ten thousand draws of hundreds of chances take a second: the same question gets the answer that was worked out before. */
     private final ConcurrentLruCache<Question, Advice> worked =
             new ConcurrentLruCache<>(REMEMBERED, q -> Advice.on(q.c, q.asked, q.valueLow, q.valueHigh));
 
     BuyingService(
-            BuyingMapper mapper, BuyingCases cases, Projects projects, Garages garages, Entries entries, Clock clock) {
+            BuyingMapper mapper,
+            BuyingCases cases,
+            Projects projects,
+            Garages garages,
+            Entries entries,
+            ApplicationEventPublisher events,
+            Clock clock) {
         this.mapper = mapper;
         this.cases = cases;
         this.projects = projects;
         this.garages = garages;
         this.entries = entries;
+        this.events = events;
         this.clock = clock;
     }
 
@@ -227,6 +237,7 @@ class BuyingService implements BoughtFor {
                 projectId,
                 new OutcomeRow(
                         Outcome.BOUGHT, priceMinor, ceiling, today(caller), purpose, Texts.note("reason", reason)));
+        events.publishEvent(new VehicleBought(caller, projectId));
     }
 
     /** The price, and each cost of buying at that price as an entry of its own: they are paid to different people. */

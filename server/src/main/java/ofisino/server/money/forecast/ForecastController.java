@@ -1,9 +1,13 @@
 package ofisino.server.money.forecast;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
 import ofisino.core.money.forecast.ForecastPart.ForecastKind;
+import ofisino.core.money.forecast.KeptForecast;
+import ofisino.core.money.forecast.KeptForecast.GrowthCause;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Role;
 import ofisino.server.identity.Roles;
@@ -22,7 +26,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles(look = Role.OWNER, change = Role.OWNER)
 @RequestMapping("/api")
-record ForecastController(ForecastService service) {
+record ForecastController(ForecastService service, KeptForecasts keptForecasts) {
     /**
      * @param about     of a finding its title, of what is forgotten its prompt, of what runs its name; else empty
      * @param findingId where it is guessed from one
@@ -71,11 +75,57 @@ record ForecastController(ForecastService service) {
             List<ForecastLine> lines,
             List<RunningSaid> running) {}
 
+    record KeptDay(LocalDate on, long lowMinor, long expectedMinor, long highMinor) {}
+
+    record GrownBy(GrowthCause cause, long minor) {}
+
+    /** @param why from the day before it on */
+    record GrowthStep(LocalDate on, long grownMinor, List<GrownBy> why) {}
+
+    /**
+     * What the whole was thought to cost, from the bid on.
+     *
+     * @param days  the last is today
+     * @param why   what it grew by since the first, by cause, the most first; they sum to the difference
+     * @param steps each change of it, the newest first
+     */
+    record GrowthResponse(String currency, List<KeptDay> days, List<GrownBy> why, List<GrowthStep> steps) {
+        static GrowthResponse of(String currency, List<KeptForecast> kept) {
+            List<GrowthStep> steps = new ArrayList<>();
+            for (int i = kept.size() - 1; i > 0; i--) {
+                KeptForecast before = kept.get(i - 1);
+                KeptForecast then = kept.get(i);
+                if (!then.since(before).isEmpty())
+                    steps.add(new GrowthStep(
+                            then.on(), then.expectedMinor() - before.expectedMinor(), why(then, before)));
+            }
+            return new GrowthResponse(
+                    currency,
+                    kept.stream()
+                            .map(k -> new KeptDay(k.on(), k.lowMinor(), k.expectedMinor(), k.highMinor()))
+                            .toList(),
+                    why(kept.get(kept.size() - 1), kept.get(0)),
+                    steps);
+        }
+
+        private static List<GrownBy> why(KeptForecast then, KeptForecast before) {
+            return then.since(before).entrySet().stream()
+                    .map(e -> new GrownBy(e.getKey(), e.getValue()))
+                    .sorted(Comparator.comparingLong((GrownBy g) -> -Math.abs(g.minor())))
+                    .toList();
+        }
+    }
+
     record AllowanceRequest(UUID id, long minor) {}
 
     @GetMapping("/projects/{projectId}/forecast")
     ForecastResponse of(Caller caller, @PathVariable UUID projectId) {
         return service.of(caller, projectId);
+    }
+
+    @GetMapping("/projects/{projectId}/forecast/growth")
+    GrowthResponse growth(Caller caller, @PathVariable UUID projectId) {
+        return GrowthResponse.of(service.currency(caller), keptForecasts.untilNow(caller, projectId));
     }
 
     /** Sets a sum aside for what is usually forgotten; 0 where nothing is to come of it. */

@@ -18,6 +18,7 @@ import ofisino.core.money.forecast.Forecast;
 import ofisino.core.money.forecast.ForecastPart;
 import ofisino.core.money.forecast.ForecastPart.ForecastKind;
 import ofisino.core.money.forecast.Forgotten;
+import ofisino.core.money.forecast.KeptForecast;
 import ofisino.core.money.forecast.RunningCost.Road;
 import ofisino.core.money.forecast.Span;
 import ofisino.core.money.forecast.StillToDo;
@@ -28,6 +29,7 @@ import ofisino.core.vehicle.finding.Finding;
 import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
+import ofisino.server.money.Entries;
 import ofisino.server.money.Forecasts;
 import ofisino.server.money.Ledger;
 import ofisino.server.money.forecast.ForecastController.ForecastLine;
@@ -53,6 +55,7 @@ class ForecastService implements Forecasts {
     private final ForecastMapper mapper;
     private final Projects projects;
     private final Ledger ledger;
+    private final Entries entries;
     private final Findings findings;
     private final FindingsToDo toDo;
     private final UnseenPlaces unseenPlaces;
@@ -70,6 +73,7 @@ class ForecastService implements Forecasts {
             ForecastMapper mapper,
             Projects projects,
             Ledger ledger,
+            Entries entries,
             Findings findings,
             FindingsToDo toDo,
             UnseenPlaces unseenPlaces,
@@ -82,6 +86,7 @@ class ForecastService implements Forecasts {
         this.mapper = mapper;
         this.projects = projects;
         this.ledger = ledger;
+        this.entries = entries;
         this.findings = findings;
         this.toDo = toDo;
         this.unseenPlaces = unseenPlaces;
@@ -114,7 +119,7 @@ class ForecastService implements Forecasts {
         List<RunningRow> running = mapper.running(caller.garageId(), projectId);
         Optional<Road> road = running.isEmpty() ? Optional.empty() : road(caller, projectId);
         Map<String, Chance> hidden = unseenPlaces.of(caller, project);
-        LocalDate today = today(caller);
+        LocalDate today = day(caller);
         Forecast forecast = StillToDo.forecast(
                         money.position(),
                         toDo.of(caller, project, all, needed),
@@ -135,7 +140,7 @@ class ForecastService implements Forecasts {
                 money.currency());
     }
 
-    private LocalDate today(Caller caller) {
+    private LocalDate day(Caller caller) {
         return LocalDate.now(clock.withZone(garages.zone(caller)));
     }
 
@@ -162,16 +167,32 @@ class ForecastService implements Forecasts {
                         .toList());
     }
 
+    /** As it is today, with what is drafted: it is paid, only nobody has booked it yet. */
+    KeptForecast today(Caller caller, UUID projectId) {
+        Reckoned r = reckon(caller, projectId);
+        long drafted = entries.draftedMinor(caller, projectId);
+        Forecast all = r.forecast().and(List.of(ForecastPart.sure(ForecastKind.SPENT, drafted)));
+        Span total = ends(r);
+        return KeptForecast.of(day(caller), all, total.lowMinor() + drafted, total.highMinor() + drafted);
+    }
+
     @Override
     public Span total(Caller caller, UUID projectId) {
-        Reckoned r = reckon(caller, projectId);
+        return ends(reckon(caller, projectId));
+    }
+
+    private static Span ends(Reckoned r) {
         long expected = r.forecast().expectedMinor();
         return new Span(Math.min(inTen(r.draws(), 1), expected), expected, Math.max(inTen(r.draws(), 9), expected));
     }
 
+    String currency(Caller caller) {
+        return garages.baseCurrency(caller).getCode();
+    }
+
     @Override
     public long runningPerMonthMinor(Caller caller, UUID projectId) {
-        LocalDate today = today(caller);
+        LocalDate today = day(caller);
         return mapper.running(caller.garageId(), projectId).stream()
                 .filter(r -> !r.fromOn().isAfter(today)
                         && (r.untilOn() == null || !r.untilOn().isBefore(today)))

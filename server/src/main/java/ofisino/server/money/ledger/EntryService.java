@@ -88,6 +88,14 @@ record EntryService(EntryMapper mapper, Projects projects, Orders orders, Garage
         post(caller, entryId, 0);
     }
 
+    @Override
+    public long draftedMinor(Caller caller, UUID projectId) {
+        return list(caller, projectId).stream()
+                .filter(e -> e.state() == State.DRAFT)
+                .mapToLong(EntryRow::baseMinor)
+                .reduce(0, Math::addExact);
+    }
+
     /** What was left with a seller is a draft beside his order: its owner looks at it and posts it. */
     @EventListener
     void noteDeposit(DepositLeft left) {

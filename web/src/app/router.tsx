@@ -218,6 +218,10 @@ export const router = createBrowserRouter([
                 lazy: async () => ({ Component: (await import('@/features/money/totals/WherePage')).WherePage }),
               },
               {
+                path: '/p/:projectId/money/over-time',
+                lazy: async () => ({ Component: (await import('@/features/money/growth/GrowthPage')).GrowthPage }),
+              },
+              {
                 path: '/p/:projectId/money/keep',
                 lazy: async () => ({ Component: (await import('@/features/money/keeping/KeepPage')).KeepPage }),
               },

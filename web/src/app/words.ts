@@ -7,6 +7,7 @@ import { progressWords } from '@/features/logbook/progress/words'
 import { worksessionWords } from '@/features/logbook/worksession/words'
 import { budgetWords } from '@/features/money/budget/words'
 import { buyingWords } from '@/features/money/buying/words'
+import { growthWords } from '@/features/money/growth/words'
 import { keepingWords } from '@/features/money/keeping/words'
 import { totalsWords } from '@/features/money/totals/words'
 import { wasteWords } from '@/features/money/waste/words'
@@ -75,6 +76,7 @@ export const words = {
   ...worksessionWords,
   ...budgetWords,
   ...buyingWords,
+  ...growthWords,
   ...keepingWords,
   ...totalsWords,
   ...wasteWords,

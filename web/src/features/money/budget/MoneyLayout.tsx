@@ -14,6 +14,7 @@ export function MoneyLayout() {
         ways={[
           { to: '', name: t('moneyWays.books') },
           { to: '/where', name: t('moneyWays.where') },
+          { to: '/over-time', name: t('growth.title') },
           { to: '/keep', name: t('moneyWays.keep') },
         ]}
       />

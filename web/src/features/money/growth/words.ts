@@ -1,0 +1,32 @@
+/** What the pages of this topic say. */
+export const growthWords = {
+  growth: {
+    title: 'Over time',
+    loading: 'Following the figure of the bid …',
+    more: 'It was thought to cost about {{first}} in the end, now about <b>{{now}}</b>: {{more}} more.',
+    less: 'It was thought to cost about {{first}} in the end, now about <b>{{now}}</b>: {{more}} less.',
+    same: 'It is thought to cost about <b>{{now}}</b> in the end, as on {{day}}.',
+    mostly: 'Most of that: {{cause}}.',
+    chart: 'Expected final cost over time',
+    chartSays: 'From about {{first}} on {{from}} to about {{now}} today.',
+    table: 'The same as a table',
+    day: 'Day',
+    low: '1 in 10 under',
+    expected: 'Expected',
+    high: '9 in 10 under',
+    worth: 'Worth when finished',
+    why: 'Why it changed',
+    steps: 'Each change',
+    stepBy: '{{day}}: {{money}}',
+    cause: {
+      FOUND: 'newly found',
+      BOUGHT: 'bought and priced, against what was thought',
+      UNSEEN: 'what unseen places may hide',
+      EXTRAS: 'extras nobody writes down',
+      RUNNING: 'monthly costs until the road',
+    },
+    none: 'Nothing has changed since.',
+    saveSvg: 'Save as SVG',
+    savePng: 'Save as PNG',
+  },
+} as const

@@ -7863,6 +7863,20 @@ export interface components {
             operation: "STRIP" | "CLEAN" | "BLAST" | "CUT" | "WELD" | "FABRICATE" | "MACHINE" | "DRY_FIT" | "PRIME" | "PAINT" | "COAT" | "ASSEMBLE" | "REPLACE" | "ADJUST" | "WIRE" | "FILL" | "BLEED" | "ALIGN" | "TEST" | "INSPECT";
             zone: string;
         };
+        RestsOn: {
+            /** Format: uuid */
+            findingId?: string;
+            /** Format: int64 */
+            likelyMinor: number;
+            /** Format: int64 */
+            optimisticMinor: number;
+            othersPay: boolean;
+            /** Format: int64 */
+            pessimisticMinor: number;
+            place?: string;
+            /** Format: double */
+            probability: number;
+        };
         ResultMinor: {
             /** Format: int64 */
             ifPaidMinor: number;
@@ -8961,6 +8975,7 @@ export interface components {
             lacks: ("COMPARABLES" | "WORKSHOP_HOUR")[];
             market?: components["schemas"]["Market"];
             outcome?: components["schemas"]["OutcomeRow"];
+            restsOn: components["schemas"]["RestsOn"][];
             titles: components["schemas"]["UsualTitle"][];
         };
         What: {

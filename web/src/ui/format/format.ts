@@ -54,13 +54,13 @@ export function makeFormat(locale: string, zone: string) {
       new Intl.NumberFormat(locale, { style: 'currency', currency, maximumFractionDigits: 0 }).format(
         minor / 10 ** minorDigits(currency),
       ),
-    /** A guess: to the nearest 10, from 500 on to 50, from 5,000 on to 100 whole units. */
-    guess: (minor: number, currency: string) => {
+    /** A guess: to the nearest 10, from 500 on to 50, from 5,000 on to 100 whole units; where more would mislead, rounded down. */
+    guess: (minor: number, currency: string, rounded = Math.round) => {
       const whole = minor / 10 ** minorDigits(currency)
       const size = Math.abs(whole)
       const step = size < 500 ? 10 : size < 5000 ? 50 : 100
       return new Intl.NumberFormat(locale, { style: 'currency', currency, maximumFractionDigits: 0 }).format(
-        Math.round(whole / step) * step,
+        rounded(whole / step) * step,
       )
     },
     /** 14 June */

@@ -41,7 +41,7 @@ export function AddComparable({ projectId }: { projectId: string }) {
       onSubmit={(v) => save.mutate({ id: crypto.randomUUID(), ...v, seenOn: today() })}
     >
       <div className="grid grid-cols-[2fr_1fr] gap-2">
-        <Line name="title" label={t('bid.comparable')} />
+        <Line name="title" label={t('bid.comparable')} hint={t('bid.comparableHint')} />
         <Amount name="minor" label={t('bid.price', { currency })} currency={currency} />
       </div>
       <Tick name="sold" label={t('bid.sold')} />

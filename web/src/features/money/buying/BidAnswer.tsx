@@ -9,7 +9,8 @@ export function BidAnswer({ buying: b }: { buying: Buying }) {
   const format = useFormat()
   const money = (minor: number) => format.money(minor, format.currency)
   const ended = useEnded(b, money)
-  const donor = b.asDonor !== undefined && t('bid.asDonor', { ceiling: money(Math.max(0, b.asDonor)) })
+  const about = (minor: number) => format.guess(minor, format.currency, Math.floor)
+  const donor = b.asDonor !== undefined && t('bid.asDonor', { ceiling: about(Math.max(0, b.asDonor)) })
   if (!b.advice)
     return (
       <>
@@ -21,7 +22,7 @@ export function BidAnswer({ buying: b }: { buying: Buying }) {
     )
   const { ceiling, word } = b.advice
   const asked = b.inputs.askedMinor
-  const advice = t(`bid.${word}`, { ceiling: money(ceiling.price), asked: asked === undefined ? '' : money(asked) })
+  const advice = t(`bid.${word}`, { ceiling: about(ceiling.price), asked: asked === undefined ? '' : money(asked) })
   return (
     <>
       {ended?.how ?? advice}
@@ -29,10 +30,10 @@ export function BidAnswer({ buying: b }: { buying: Buying }) {
         {ended && `${ended.why ?? ''} ${advice}`}{' '}
         {word === 'BID_UP_TO' &&
           asked !== undefined &&
-          t('bid.above', { gap: money(asked - ceiling.price), asked: money(asked) })}{' '}
+          t('bid.above', { gap: about(asked - ceiling.price), asked: money(asked) })}{' '}
         {word !== 'WALK_AWAY' &&
           ceiling.atLow !== ceiling.atHigh &&
-          t('bid.titleEnds', { low: money(ceiling.atLow), high: money(ceiling.atHigh) })}{' '}
+          t('bid.titleEnds', { low: about(ceiling.atLow), high: about(ceiling.atHigh) })}{' '}
         {donor}
       </Further>
     </>

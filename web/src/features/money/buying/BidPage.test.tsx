@@ -52,6 +52,16 @@ const weighed: Buying = {
     looks: [{ place: 'sill-left', worth: 9000 }],
   },
   breakEven: 1123000,
+  restsOn: [
+    {
+      place: 'sill-left',
+      probability: 0.6,
+      optimisticMinor: 20000,
+      likelyMinor: 90000,
+      pessimisticMinor: 160000,
+      othersPay: false,
+    },
+  ],
 }
 
 beforeEach(() => {
@@ -69,11 +79,13 @@ const open = () => show(<BidPage />, '/p/car/buying', '/p/:projectId/buying')
 
 it('says the answer first, then the sum that makes it', async () => {
   open()
-  expect(await screen.findByText(/Bid up to €1,030.00/)).toBeInTheDocument()
-  expect(screen.getByText(/€4,170.00 below the asking price/)).toBeInTheDocument()
+  expect(await screen.findByText(/Bid up to €1,000/)).toBeInTheDocument()
+  expect(screen.getByText(/€4,150 below the asking price/)).toBeInTheDocument()
   const row = (name: RegExp) => screen.getByRole('row', { name })
   expect(row(/Value when finished/)).toHaveTextContent('€7,560.00')
   expect(row(/Repairs and hidden damage/)).toHaveTextContent('-€6,030.00')
+  await userEvent.click(screen.getByText('Repairs and hidden damage, 8 in 10'))
+  expect(screen.getByText(/Unseen: Sill, left · 60 in 100/).closest('li')).toHaveTextContent('€200 to €1,600')
   expect(row(/^Top bid/)).toHaveTextContent('€1,030.00')
   expect(await screen.findByText(/Sill, left: up to €90/)).toBeInTheDocument()
 })

@@ -72,7 +72,7 @@ function Bid({ projectId, buying }: { projectId: string; buying: Buying }) {
           ))}
           {advice && (
             <Part title={t('bid.sum')}>
-              <SumLaidOpen buying={buying} advice={advice} />
+              <SumLaidOpen buying={buying} advice={advice} zoneName={zoneName} findingName={findingName} />
             </Part>
           )}
           <Part title={t('bid.comparables')}>
@@ -96,7 +96,12 @@ function Bid({ projectId, buying }: { projectId: string; buying: Buying }) {
               </Part>
               {project.data?.state === 'LOOKING' && (
                 <Part title={t('bid.end')}>
-                  <EndForms projectId={projectId} ceiling={advice.ceiling.price} currency={format.currency} />
+                  <EndForms
+                    projectId={projectId}
+                    ceiling={advice.ceiling.price}
+                    currency={format.currency}
+                    walkAway={advice.word === 'WALK_AWAY'}
+                  />
                 </Part>
               )}
             </>

@@ -4,7 +4,18 @@ import { Buy } from './Buy'
 import { Leave } from './Leave'
 
 /** Bought or left. Above the ceiling only with a purpose and its reason. */
-export function EndForms({ projectId, ceiling, currency }: { projectId: string; ceiling: number; currency: string }) {
+export function EndForms({
+  projectId,
+  ceiling,
+  currency,
+  walkAway,
+}: {
+  projectId: string
+  ceiling: number
+  currency: string
+  /** What is advised is the button that stands out. */
+  walkAway: boolean
+}) {
   const { t } = useTranslation()
   const [ending, setEnding] = useState<'buy' | 'leave'>()
   return (
@@ -12,13 +23,18 @@ export function EndForms({ projectId, ceiling, currency }: { projectId: string; 
       <div className="flex gap-2">
         <button
           type="button"
-          className="btn btn-primary"
+          className={`btn ${walkAway ? '' : 'btn-primary'}`}
           aria-expanded={ending === 'buy'}
           onClick={() => setEnding('buy')}
         >
           {t('bid.buy')}
         </button>
-        <button type="button" className="btn" aria-expanded={ending === 'leave'} onClick={() => setEnding('leave')}>
+        <button
+          type="button"
+          className={`btn ${walkAway ? 'btn-primary' : ''}`}
+          aria-expanded={ending === 'leave'}
+          onClick={() => setEnding('leave')}
+        >
           {t('bid.leave')}
         </button>
       </div>

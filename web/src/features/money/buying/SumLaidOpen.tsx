@@ -1,9 +1,20 @@
 import { useTranslation } from 'react-i18next'
 import { useFormat } from '@/ui/format/format'
+import { RestsOn } from './RestsOn'
 import type { Advice, Buying } from './buying'
 
 /** Every line of the ceiling, so that it can be added up by hand. */
-export function SumLaidOpen({ buying: b, advice }: { buying: Buying; advice: Advice }) {
+export function SumLaidOpen({
+  buying: b,
+  advice,
+  zoneName,
+  findingName,
+}: {
+  buying: Buying
+  advice: Advice
+  zoneName: (zone: string) => string
+  findingName: (id: string) => string
+}) {
   const { t } = useTranslation()
   const format = useFormat()
   const money = (minor: number) => format.money(minor, format.currency)
@@ -32,7 +43,14 @@ export function SumLaidOpen({ buying: b, advice }: { buying: Buying; advice: Adv
           {lines.map((l) => (
             <tr key={l.label} className="border-b border-base-300">
               <th scope="row" className="py-1.5 text-left font-normal">
-                {l.label}
+                {l.label === t('bid.repair') ? (
+                  <details>
+                    <summary className="cursor-pointer">{l.label}</summary>
+                    <RestsOn buying={b} zoneName={zoneName} findingName={findingName} />
+                  </details>
+                ) : (
+                  l.label
+                )}
                 {l.hint && <span className="quiet block text-sm">{l.hint}</span>}
               </th>
               <td className="whitespace-nowrap py-1.5 text-right align-top">{money(l.minor)}</td>
@@ -46,7 +64,9 @@ export function SumLaidOpen({ buying: b, advice }: { buying: Buying; advice: Adv
           </tr>
         </tbody>
       </table>
-      {b.breakEven !== undefined && <p className="mt-2">{t('bid.breakEven', { amount: money(b.breakEven) })}</p>}
+      {b.breakEven !== undefined && (
+        <p className="mt-2">{t('bid.breakEven', { amount: format.guess(b.breakEven, format.currency) })}</p>
+      )}
     </>
   )
 }

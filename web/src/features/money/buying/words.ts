@@ -20,6 +20,10 @@ export const buyingWords = {
     market: 'median of comparable cars, {{low}} to {{high}}',
     timesTitle: '× title: {{low}} to {{high}} %, middle',
     repair: 'Repairs and hidden damage, 8 in 10',
+    drawn: 'Drawn 10,000 times, all of them together; in 8 of 10 draws they cost no more. Alone each may cost:',
+    chance: '{{percent}} in 100',
+    othersPay: 'somebody else pays',
+    setAside: 'Set aside for the forgotten',
     costKind: {
       FEE: 'Fee',
       FREIGHT: 'Freight',
@@ -49,6 +53,7 @@ export const buyingWords = {
     comparables: 'Comparable cars',
     addComparable: 'Add a comparable car',
     comparable: 'What and where',
+    comparableHint: 'Finished ones, as yours will be: a wreck’s price says nothing here.',
     price: 'Price, {{currency}}',
     sold: 'Paid',
     onlyAsked: 'Asking price',

@@ -24,6 +24,7 @@ import ofisino.core.money.buying.Title;
 import ofisino.core.money.buying.TitleFactor;
 import ofisino.core.money.forecast.Span;
 import ofisino.core.money.ledger.EntryKind;
+import ofisino.core.plan.risk.ThreePoint;
 import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
@@ -35,6 +36,7 @@ import ofisino.server.money.buying.BuyingMapper.ComparableRow;
 import ofisino.server.money.buying.BuyingMapper.Outcome;
 import ofisino.server.money.buying.BuyingMapper.OutcomeRow;
 import ofisino.server.vehicle.Projects;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.util.ConcurrentLruCache;
@@ -80,6 +82,7 @@ class BuyingService implements BoughtFor {
 
     /**
      * @param advice    empty while something lacks
+     * @param restsOn   each finding and each unseen place that the repair in it is drawn from
      * @param breakEven what it must fetch when bought for what is asked
      * @param asDonor   the highest bid for its parts alone, where somebody reckoned them
      */
@@ -90,9 +93,49 @@ class BuyingService implements BoughtFor {
             Optional<Market> market,
             Set<Lacks> lacks,
             Optional<Advice> advice,
+            List<RestsOn> restsOn,
             OptionalLong breakEven,
             OptionalLong asDonor,
             Optional<OutcomeRow> outcome) {}
+
+    /**
+     * @param findingId   of a finding; else it is what an unseen place may hide
+     * @param probability that it comes true, 0 to 1
+     */
+    record RestsOn(
+            @Nullable UUID findingId,
+            @Nullable String place,
+            double probability,
+            long optimisticMinor,
+            long likelyMinor,
+            long pessimisticMinor,
+            boolean othersPay) {
+        static List<RestsOn> all(BuyingCase c) {
+            return Stream.concat(
+                            c.repairs().stream()
+                                    .map(r -> of(UUID.fromString(r.title()), null, 1, r.minor(), r.othersPay())),
+                            c.unseen().stream()
+                                    .map(h -> of(
+                                            null,
+                                            h.place(),
+                                            h.damage().probability(),
+                                            h.damage().cost(),
+                                            false)))
+                    .toList();
+        }
+
+        private static RestsOn of(
+                @Nullable UUID finding, @Nullable String place, double chance, ThreePoint cost, boolean othersPay) {
+            return new RestsOn(
+                    finding,
+                    place,
+                    chance,
+                    Math.round(cost.optimistic()),
+                    Math.round(cost.likely()),
+                    Math.round(cost.pessimistic()),
+                    othersPay);
+        }
+    }
 
     record UsualTitle(Title title, TitleFactor usual) {
         static List<UsualTitle> all() {
@@ -125,8 +168,9 @@ class BuyingService implements BoughtFor {
         Set<Lacks> lacks = EnumSet.noneOf(Lacks.class);
         if (market.isEmpty()) lacks.add(Lacks.COMPARABLES);
         if (garages.workshopHourMinor(caller).isEmpty()) lacks.add(Lacks.WORKSHOP_HOUR);
-        Optional<Advice> advice =
-                lacks.isEmpty() ? market.map(m -> advise(caller, projectId, inputs, m)) : Optional.empty();
+        Optional<BuyingCase> made =
+                lacks.isEmpty() ? market.map(m -> caseOf(caller, projectId, inputs, m)) : Optional.empty();
+        Optional<Advice> advice = made.map(c -> advise(c, inputs, market.orElseThrow()));
         return new Weighed(
                 inputs,
                 UsualTitle.all(),
@@ -134,6 +178,7 @@ class BuyingService implements BoughtFor {
                 market.map(Market::of),
                 lacks,
                 advice,
+                made.map(RestsOn::all).orElse(List.of()),
                 advice.isPresent() && inputs.askedMinor() != null
                         ? OptionalLong.of(advice.get().ceiling().breakEven(inputs.askedMinor(), inputs.costs()))
                         : OptionalLong.empty(),
@@ -169,13 +214,16 @@ class BuyingService implements BoughtFor {
         return mapper.find(caller.garageId(), projectId).orElse(BuyingRow.NOTHING_SAID);
     }
 
-    private Advice advise(Caller caller, UUID projectId, BuyingRow inputs, Comparables market) {
-        BuyingCase c = cases.of(
+    private BuyingCase caseOf(Caller caller, UUID projectId, BuyingRow inputs, Comparables market) {
+        return cases.of(
                 caller,
                 projectId,
                 inputs,
                 market.median(),
                 garages.workshopHourMinor(caller).orElseThrow());
+    }
+
+    private Advice advise(BuyingCase c, BuyingRow inputs, Comparables market) {
         OptionalLong asked = inputs.askedMinor() == null ? OptionalLong.empty() : OptionalLong.of(inputs.askedMinor());
         return worked.get(new Question(c, asked, market.low(), market.high()));
     }

@@ -19,6 +19,7 @@ import ofisino.core.kernel.ExchangeRate;
 import ofisino.core.money.budget.Deposit;
 import ofisino.core.money.budget.MoneyDue;
 import ofisino.core.money.budget.Month;
+import ofisino.core.money.budget.Months.DuePayment;
 import ofisino.core.money.budget.OrderBalance;
 import ofisino.core.money.budget.Position;
 import ofisino.core.money.budget.Reconcile;
@@ -125,6 +126,13 @@ record PositionService(
                 s.toOrder().stream()
                         .map(n -> new Due(needed.get(n.needId()).jobId(), n.baseMinor()))
                         .toList());
+    }
+
+    /** What is ordered and not paid, on the day on which it comes. */
+    List<DuePayment> ordersDue(Caller caller, UUID projectId) {
+        return sums(caller, projectId).open().stream()
+                .map(o -> new DuePayment(o.supplier(), o.expectedOn(), o.baseMinor(), false))
+                .toList();
     }
 
     private List<MoneyDue> due(Caller caller, Sums sums) {

@@ -9,6 +9,7 @@ import { budgetWords } from '@/features/money/budget/words'
 import { buyingWords } from '@/features/money/buying/words'
 import { growthWords } from '@/features/money/growth/words'
 import { keepingWords } from '@/features/money/keeping/words'
+import { monthsWords } from '@/features/money/months/words'
 import { totalsWords } from '@/features/money/totals/words'
 import { wasteWords } from '@/features/money/waste/words'
 import { forecastWords } from '@/features/money/forecast/words'
@@ -78,6 +79,7 @@ export const words = {
   ...buyingWords,
   ...growthWords,
   ...keepingWords,
+  ...monthsWords,
   ...totalsWords,
   ...wasteWords,
   ...forecastWords,

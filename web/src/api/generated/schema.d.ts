@@ -2644,6 +2644,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{projectId}/months": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["months"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{projectId}/needs": {
         parameters: {
             query?: never;
@@ -5176,6 +5192,14 @@ export interface components {
             views: components["schemas"]["BodyView"][];
             zones: components["schemas"]["Zone"][];
         };
+        DueMinor: {
+            canWait: boolean;
+            /** Format: int64 */
+            minor: number;
+            /** Format: date */
+            on: string;
+            what: string;
+        };
         EdgeResponse: {
             /** Format: uuid */
             after: string;
@@ -6455,6 +6479,24 @@ export interface components {
             due: number;
             /** Format: int64 */
             spent: number;
+        };
+        MonthMinor: {
+            due: components["schemas"]["DueMinor"][];
+            /** Format: int64 */
+            dueMinor: number;
+            /** Format: int64 */
+            inMinor: number;
+            /** Format: int64 */
+            leftMinor: number;
+            /** Format: date */
+            month: string;
+        };
+        MonthsResponse: {
+            currency: string;
+            /** Format: date */
+            firstShort?: string;
+            months: components["schemas"]["MonthMinor"][];
+            putOff: components["schemas"]["DueMinor"][];
         };
         MoveRequest: {
             activity: string;
@@ -13909,6 +13951,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Outcome"];
+                };
+            };
+        };
+    };
+    months: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MonthsResponse"];
                 };
             };
         };

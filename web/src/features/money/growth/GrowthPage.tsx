@@ -4,6 +4,7 @@ import { Trans, useTranslation } from 'react-i18next'
 import { Loaded } from '@/ui/page/Feedback'
 import { Further, Page, Part } from '@/ui/page/Page'
 import { useFormat } from '@/ui/format/format'
+import { MonthByMonth } from '../months/MonthByMonth'
 import { keepingQuery } from '../keeping/queries'
 import { GrowthChart } from './GrowthChart'
 import { growthQuery, type Growth } from './queries'
@@ -21,6 +22,7 @@ export function GrowthPage() {
         <Page title={t('growth.title')} answer={<GrowthAnswer growth={g} />}>
           <GrowthChart growth={g} {...(worth !== undefined && { worthMinor: worth })} />
           <div className="mt-6 grid gap-x-10 lg:grid-cols-2">
+            <MonthByMonth projectId={projectId} />
             <Part title={t('growth.why')}>
               <Causes growth={g} why={g.why} />
             </Part>

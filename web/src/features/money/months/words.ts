@@ -1,0 +1,17 @@
+/** What the pages of this topic say. */
+export const monthsWords = {
+  months: {
+    title: 'Month by month',
+    fine: 'Every month has enough for what is due in it.',
+    short: '{{month}} is short by {{money}}.',
+    putOff: 'This can wait without moving the road: {{what}}.',
+    nothingWaits: 'Nothing that is due until then can wait without moving the road.',
+    noAllowance: 'Say in the car’s details what you may spend a month, and each month stands here.',
+    month: 'Month',
+    in: 'Comes in',
+    due: 'Due',
+    left: 'Left',
+    running: 'Storage, insurance, hire',
+    item: '{{what}}, {{money}}',
+  },
+} as const

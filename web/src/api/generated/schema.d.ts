@@ -6497,6 +6497,8 @@ export interface components {
             firstShort?: string;
             months: components["schemas"]["MonthMinor"][];
             putOff: components["schemas"]["DueMinor"][];
+            /** Format: int64 */
+            undatedMinor: number;
         };
         MoveRequest: {
             activity: string;

@@ -25,6 +25,7 @@ const months = {
     },
   ],
   firstShort: '2026-12-01',
+  undatedMinor: 5_000,
   putOff: [{ what: 'Carpet', on: '2026-12-09', minor: 9_000, canWait: true }],
 }
 
@@ -65,5 +66,6 @@ it('names the first short month and what can wait', async () => {
   expect(
     await screen.findByText('December 2026 is short by €80.00. This can wait without moving the road: Carpet, €90.00.'),
   ).toBeInTheDocument()
+  expect(screen.getByText(/Parts for €50.00 have no day in the plan yet/)).toBeInTheDocument()
   expect(screen.getByRole('row', { name: /December 2026.*€150.00.*€290.00.*-€80.00/ })).toBeInTheDocument()
 })

@@ -74,6 +74,9 @@ function EachMonth({ months: m }: { months: Months }) {
           ))}
         </tbody>
       </table>
+      {m.undatedMinor > 0 && (
+        <p className="quiet mt-2 text-sm">{t('months.undated', { money: money(m.undatedMinor) })}</p>
+      )}
     </>
   )
 }

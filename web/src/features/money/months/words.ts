@@ -7,6 +7,7 @@ export const monthsWords = {
     putOff: 'This can wait without moving the road: {{what}}.',
     nothingWaits: 'Nothing that is due until then can wait without moving the road.',
     noAllowance: 'Say in the car’s details what you may spend a month, and each month stands here.',
+    undated: 'Parts for {{money}} have no day in the plan yet and are not counted.',
     month: 'Month',
     in: 'Comes in',
     due: 'Due',

@@ -36,7 +36,12 @@ class MonthsTest {
                                 0,
                                 List.of(map("needId", hose, "amountMinor", 6_000))))
                 .ok();
+        var mirror = map("title", "Mirror", "quantity", 1, "estimateMinor", 700, "leadDays", 7);
+        garage.owner()
+                .post("/api/projects/" + project + "/needs", map("id", UUID.randomUUID(), "fields", mirror))
+                .ok();
         JsonNode all = months(garage, project);
+        assertThat(all.path("undatedMinor").asLong()).as("for no job").isEqualTo(700);
         JsonNode now = all.path("months").get(0);
         assertThat(now.path("month").asString()).isEqualTo(DAY.withDayOfMonth(1).toString());
         assertThat(now.path("inMinor").asLong()).isEqualTo(5_000);

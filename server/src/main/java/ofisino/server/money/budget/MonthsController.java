@@ -39,12 +39,14 @@ record MonthsController(MonthsService service) {
      * @param months     empty while nobody said what may be spent a month
      * @param firstShort the first day of that month; null where none is short
      * @param putOff     what can wait without moving the road
+     * @param undatedMinor for what the plan has no day yet: it is in no month
      */
     record MonthsResponse(
             String currency,
             List<MonthMinor> months,
             @Nullable LocalDate firstShort,
-            List<DueMinor> putOff) {}
+            List<DueMinor> putOff,
+            long undatedMinor) {}
 
     @GetMapping
     MonthsResponse months(Caller caller, @PathVariable UUID projectId) {

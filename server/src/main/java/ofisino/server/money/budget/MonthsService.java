@@ -43,12 +43,18 @@ record MonthsService(
     MonthsResponse of(Caller caller, UUID projectId) {
         String currency = garages.baseCurrency(caller).getCode();
         Month now = positions.standing(caller, projectId).month();
-        if (now.allowance() == 0) return new MonthsResponse(currency, List.of(), null, List.of());
+        if (now.allowance() == 0) return new MonthsResponse(currency, List.of(), null, List.of(), 0);
         LocalDate today = LocalDate.now(clock.withZone(garages.zone(caller)));
         List<DuePayment> due = new ArrayList<>();
+        long undated = 0;
         for (UUID car : fromThePurseOf(caller, projectId)) {
             due.addAll(positions.ordersDue(caller, car));
-            due.addAll(toBuy(caller, car, today));
+            List<DuePayment> planned = toBuy(caller, car);
+            due.addAll(planned);
+            undated += unbought(caller, car).stream()
+                            .mapToLong(Need::estimateMinor)
+                            .sum()
+                    - planned.stream().mapToLong(DuePayment::minor).sum();
         }
         for (UUID car : fromThePurseOf(caller, projectId)) due.addAll(running(caller, car, today, due));
         Months months = Months.of(today, now.allowance() - now.spent(), now.allowance(), due);
@@ -56,7 +62,8 @@ record MonthsService(
                 currency,
                 months.months().stream().map(MonthMinor::of).toList(),
                 months.firstShort().map(OneMonth::month).map(m -> m.atDay(1)).orElse(null),
-                months.putOff().stream().map(DueMinor::of).toList());
+                months.putOff().stream().map(DueMinor::of).toList(),
+                undated);
     }
 
     /** All cars in hand where they share one; else this one. */
@@ -66,21 +73,24 @@ record MonthsService(
                 : List.of(projectId);
     }
 
-    /** On the day on which the plan orders it; what it does not order is bought now. */
-    private List<DuePayment> toBuy(Caller caller, UUID projectId, LocalDate today) {
+    private List<Need> unbought(Caller caller, UUID projectId) {
+        return needs.of(caller, projectId).stream()
+                .filter(n -> n.state().isToOrder() && n.estimateMinor() > 0)
+                .toList();
+    }
+
+    /** On the day on which the plan orders it. */
+    private List<DuePayment> toBuy(Caller caller, UUID projectId) {
         Planned planned = plans.of(caller, projectId);
         Map<UUID, Aim> aims =
                 jobs.of(caller, projectId).stream().collect(Collectors.toMap(Jobs.Job::id, Jobs.Job::aim));
-        return needs.of(caller, projectId).stream()
-                .filter(n -> n.state().isToOrder() && n.estimateMinor() > 0)
-                .map(n -> new DuePayment(
-                        n.title(),
-                        planned.plan()
-                                .of(ActivityId.need(n.id()))
-                                .map(s -> s.start().atZone(garages.zone(caller)).toLocalDate())
-                                .orElse(today),
-                        n.estimateMinor(),
-                        canWait(n, aims)))
+        return unbought(caller, projectId).stream()
+                .flatMap(n -> planned.plan().of(ActivityId.need(n.id())).stream()
+                        .map(s -> new DuePayment(
+                                n.title(),
+                                s.start().atZone(garages.zone(caller)).toLocalDate(),
+                                n.estimateMinor(),
+                                canWait(n, aims))))
                 .toList();
     }
 

@@ -6499,6 +6499,8 @@ export interface components {
             putOff: components["schemas"]["DueMinor"][];
             /** Format: int64 */
             undatedMinor: number;
+            /** Format: int32 */
+            unpriced: number;
         };
         MoveRequest: {
             activity: string;

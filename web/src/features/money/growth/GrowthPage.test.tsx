@@ -26,6 +26,7 @@ const months = {
   ],
   firstShort: '2026-12-01',
   undatedMinor: 5_000,
+  unpriced: 2,
   putOff: [{ what: 'Carpet', on: '2026-12-09', minor: 9_000, canWait: true }],
 }
 
@@ -64,7 +65,9 @@ it('says that nothing has changed', async () => {
 it('names the first short month and what can wait', async () => {
   open([day('2026-11-30', 400_000)], [], [])
   expect(
-    await screen.findByText('December 2026 is short by €80.00. This can wait without moving the road: Carpet, €90.00.'),
+    await screen.findByText(
+      'December 2026 is short by €80.00. This can wait without moving the road: Carpet, €90.00. 2 things to buy have no price yet: no month can be called safe.',
+    ),
   ).toBeInTheDocument()
   expect(screen.getByText(/Parts for €50.00 have no day in the plan yet/)).toBeInTheDocument()
   expect(screen.getByRole('row', { name: /December 2026.*€150.00.*€290.00.*-€80.00/ })).toBeInTheDocument()

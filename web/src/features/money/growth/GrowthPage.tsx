@@ -20,7 +20,9 @@ export function GrowthPage() {
     <Loaded query={growth} what={t('growth.loading')}>
       {(g) => (
         <Page title={t('growth.title')} answer={<GrowthAnswer growth={g} />}>
-          <GrowthChart growth={g} {...(worth !== undefined && { worthMinor: worth })} />
+          {g.days[0]!.on !== g.days[g.days.length - 1]!.on && (
+            <GrowthChart growth={g} {...(worth !== undefined && { worthMinor: worth })} />
+          )}
           <div className="mt-6 grid gap-x-10 lg:grid-cols-2">
             <MonthByMonth projectId={projectId} />
             <Part title={t('growth.why')}>

@@ -52,9 +52,11 @@ function Weighed({ projectId, keeping: k }: { projectId: string; keeping: Keepin
           <WaysBeside keeping={k} ways={k.waysOn} />
         </Part>
       )}
-      <Part title={t('keep.tally')}>
-        <HavingIt keeping={k} />
-      </Part>
+      {k.tally.netMinor !== 0 && k.tally.from !== k.tally.to && (
+        <Part title={t('keep.tally')}>
+          <HavingIt keeping={k} />
+        </Part>
+      )}
       {!k.over && (
         <p className="quiet">
           {t('keep.market')}{' '}

@@ -33,12 +33,13 @@ function EachMonth({ months: m }: { months: Months }) {
     due.map((d) => t('months.item', { what: d.what || t('months.running'), money: money(d.minor) })).join('; ')
   return (
     <>
-      <p className={`mb-2 ${short ? 'font-semibold' : 'quiet'}`}>
+      <p className={`mb-2 ${short || m.unpriced > 0 ? 'font-semibold' : 'quiet'}`}>
         {short
           ? `${t('months.short', { month: format.month(short.month), money: money(-short.leftMinor) })} ${
               m.putOff.length > 0 ? t('months.putOff', { what: named(m.putOff) }) : t('months.nothingWaits')
             }`
-          : t('months.fine')}
+          : m.unpriced === 0 && t('months.fine')}{' '}
+        {m.unpriced > 0 && t('months.unknown', { count: m.unpriced })}
       </p>
       <table className="w-full text-sm tabular-nums sm:text-base">
         <thead>

@@ -3,6 +3,8 @@ export const monthsWords = {
   months: {
     title: 'Month by month',
     fine: 'Every month has enough for what is due in it.',
+    unknown_one: 'One thing to buy has no price yet: no month can be called safe.',
+    unknown_other: '{{count}} things to buy have no price yet: no month can be called safe.',
     short: '{{month}} is short by {{money}}.',
     putOff: 'This can wait without moving the road: {{what}}.',
     nothingWaits: 'Nothing that is due until then can wait without moving the road.',

@@ -75,7 +75,7 @@ function Row({
         </span>
         <span className="whitespace-nowrap">
           {g.budgetMinor === undefined
-            ? money(g.committedMinor)
+            ? g.committedMinor !== 0 && money(g.committedMinor)
             : `${money(g.committedMinor)} / ${money(g.budgetMinor)}`}{' '}
           <button
             type="button"

@@ -82,7 +82,7 @@ class KeepOrSellJourneyTest {
     private static void followed(Page desk) {
         link(desk, word("growth.title")).click();
         says(desk, word("growth.why"));
-        desk.getByText(word("growth.table")).click();
+        says(desk, word("months.title"));
         accessible(desk);
         assertThat(tooWide(desk)).isEmpty();
     }

@@ -42,6 +42,7 @@ class MonthsTest {
                 .ok();
         JsonNode all = months(garage, project);
         assertThat(all.path("undatedMinor").asLong()).as("for no job").isEqualTo(700);
+        assertThat(all.path("unpriced").asInt()).isZero();
         JsonNode now = all.path("months").get(0);
         assertThat(now.path("month").asString()).isEqualTo(DAY.withDayOfMonth(1).toString());
         assertThat(now.path("inMinor").asLong()).isEqualTo(5_000);

@@ -40,13 +40,15 @@ record MonthsController(MonthsService service) {
      * @param firstShort the first day of that month; null where none is short
      * @param putOff     what can wait without moving the road
      * @param undatedMinor for what the plan has no day yet: it is in no month
+     * @param unpriced     things to buy of which nobody named a price: the months say too little
      */
     record MonthsResponse(
             String currency,
             List<MonthMinor> months,
             @Nullable LocalDate firstShort,
             List<DueMinor> putOff,
-            long undatedMinor) {}
+            long undatedMinor,
+            int unpriced) {}
 
     @GetMapping
     MonthsResponse months(Caller caller, @PathVariable UUID projectId) {

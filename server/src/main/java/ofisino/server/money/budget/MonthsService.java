@@ -43,14 +43,16 @@ record MonthsService(
     MonthsResponse of(Caller caller, UUID projectId) {
         String currency = garages.baseCurrency(caller).getCode();
         Month now = positions.standing(caller, projectId).month();
-        if (now.allowance() == 0) return new MonthsResponse(currency, List.of(), null, List.of(), 0);
+        if (now.allowance() == 0) return new MonthsResponse(currency, List.of(), null, List.of(), 0, 0);
         LocalDate today = LocalDate.now(clock.withZone(garages.zone(caller)));
         List<DuePayment> due = new ArrayList<>();
         long undated = 0;
+        int unpriced = 0;
         for (UUID car : fromThePurseOf(caller, projectId)) {
             due.addAll(positions.ordersDue(caller, car));
             List<DuePayment> planned = toBuy(caller, car);
             due.addAll(planned);
+            unpriced += Need.toBuy(needs.of(caller, car)).unvalued();
             undated += unbought(caller, car).stream()
                             .mapToLong(Need::estimateMinor)
                             .sum()
@@ -63,7 +65,8 @@ record MonthsService(
                 months.months().stream().map(MonthMinor::of).toList(),
                 months.firstShort().map(OneMonth::month).map(m -> m.atDay(1)).orElse(null),
                 months.putOff().stream().map(DueMinor::of).toList(),
-                undated);
+                undated,
+                unpriced);
     }
 
     /** All cars in hand where they share one; else this one. */

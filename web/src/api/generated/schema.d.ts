@@ -6091,6 +6091,8 @@ export interface components {
             spentMinor: number;
             tally: components["schemas"]["TallyMinor"];
             toCome: components["schemas"]["SpanMinor"];
+            /** Format: int32 */
+            unestimated: number;
             waysOn?: components["schemas"]["WaysOn"];
         };
         KeepingRow: {

@@ -24,6 +24,7 @@ export function KeepAnswer({ keeping: k }: { keeping: Keeping }) {
         }}
         components={{ b: bold }}
       />
+      {k.unestimated > 0 && <Further>{t('keep.unestimated', { count: k.unestimated })}</Further>}
       {k.purpose && gain.likelyMinor < 0 && (
         <Further>{t('keep.forPurpose', { purpose: t(`bid.purposes.${k.purpose}`), reason: k.reason })}</Further>
       )}

@@ -23,6 +23,7 @@ const keeping = (more: Partial<Keeping>): Keeping => ({
   reason: '',
   spentMinor: 357_400,
   toCome: span(1000, 1500, 2600),
+  unestimated: 0,
   minutesToCome: 600,
   runningPerMonthMinor: 4_500,
   over: false,
@@ -50,8 +51,9 @@ function open(k: Keeping) {
 }
 
 it('says on which side the money is, how far it can go wrong, and lays the ways beside each other', async () => {
-  open(keeping({ waysOn: ways({}) }))
+  open(keeping({ waysOn: ways({}), unestimated: 2 }))
   expect(await screen.findByText(/It can go either way/)).toHaveTextContent(/€1,500.*better off.*€400 worse off/)
+  expect(screen.getByText(/Of 2 findings nobody knows what they cost/)).toBeInTheDocument()
   const row = screen.getByRole('row', { name: /Left to you from here on/ })
   expect(
     within(row)

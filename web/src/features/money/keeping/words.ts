@@ -11,6 +11,8 @@ export const keepingWords = {
     OPEN_WORSE:
       'It can go either way. Most likely finishing leaves you about <b>{{worse}}</b> worse off than selling now; if it goes well, {{high}} better off.',
     forPurpose: 'You bought it for something else: {{purpose}}, “{{reason}}”. That is what this costs you.',
+    unestimated_one: 'Of one finding nobody knows what it costs: finishing costs more than this says.',
+    unestimated_other: 'Of {{count}} findings nobody knows what they cost: finishing costs more than this says.',
     lacksNow: 'Say what it would fetch as it stands, and here stands whether to finish or sell it.',
     lacksFinished: 'Say what it would fetch when finished, or enter comparable cars.',
     left: 'It left you <b>{{money}}</b>.',

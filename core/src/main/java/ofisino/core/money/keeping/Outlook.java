@@ -11,6 +11,7 @@ import ofisino.core.money.forecast.Span;
  * @param selling        what selling takes of either
  * @param spentMinor     so far
  * @param toCome         what finishing still costs
+ * @param costKnown      everything that is still to come has a figure: else it costs more than is said
  * @param minutesSpent   worked so far
  * @param minutesToCome  still to work
  */
@@ -20,6 +21,7 @@ public record Outlook(
         SellingCosts selling,
         long spentMinor,
         Span toCome,
+        boolean costKnown,
         long minutesSpent,
         long minutesToCome) {
     /** What the sums advise. */
@@ -61,7 +63,7 @@ public record Outlook(
 
     /** What to do, by the money alone and from here on. */
     public Verdict verdict() {
-        if (gain().lowMinor() >= 0) return Verdict.FINISH;
+        if (gain().lowMinor() >= 0 && costKnown) return Verdict.FINISH;
         if (gain().highMinor() > 0) return Verdict.OPEN;
         return sellNow().likelyMinor() > 0 ? Verdict.SELL : Verdict.STOP;
     }

@@ -21,7 +21,7 @@ class OutlookTest {
     @Test
     void aPickUpThatIsDone() {
         var done = new Outlook(
-                Span.of(510_000), Span.of(510_000), new SellingCosts(0, 12_000), 443_435, NOTHING, 62 * 60, 0);
+                Span.of(510_000), Span.of(510_000), new SellingCosts(0, 12_000), 443_435, NOTHING, true, 62 * 60, 0);
         assertThat(done.ifSoldNow().minor()).isEqualTo(54_565);
         assertThat(done.ifSoldNow().perHour()).hasValue(880);
         assertThat(done.breakEven()).isEqualTo(455_435);
@@ -34,7 +34,7 @@ class OutlookTest {
         long clean = 2_900_000;
         var finished = new Span(title.low(clean), title.middle(clean), title.high(clean));
         assertThat(finished).isEqualTo(new Span(2_175_000, 2_320_000, 2_465_000));
-        var all = new Outlook(NOTHING, finished, SellingCosts.NONE, 2_203_000, Span.of(30_000), 0, 0);
+        var all = new Outlook(NOTHING, finished, SellingCosts.NONE, 2_203_000, Span.of(30_000), true, 0, 0);
         Span left = all.finishAndSell();
         assertThat(left.lowMinor() - all.spentMinor()).isEqualTo(-58_000);
         assertThat(left.likelyMinor() - all.spentMinor()).isEqualTo(87_000);
@@ -58,15 +58,23 @@ class OutlookTest {
         assertThat(costing(1_000, 1_500, 1_900).verdict()).isEqualTo(Verdict.FINISH);
         assertThat(costing(1_500, 1_900, 2_500).verdict()).isEqualTo(Verdict.OPEN);
         assertThat(costing(2_100, 2_500, 3_000).verdict()).isEqualTo(Verdict.SELL);
-        var worthless = new Outlook(NOTHING, Span.of(900), SellingCosts.NONE, 0, Span.of(1_000), 0, 0);
+        var worthless = new Outlook(NOTHING, Span.of(900), SellingCosts.NONE, 0, Span.of(1_000), true, 0, 0);
         assertThat(worthless.verdict()).isEqualTo(Verdict.STOP);
         assertThat(costing(1_500, 1_900, 2_500).gain()).isEqualTo(new Span(-500, 100, 500));
         assertThat(costing(1_500, 1_900, 2_500).worthFinishingFrom()).isEqualTo(2_900);
     }
 
+    /** What nobody can put a figure on never makes finishing pay for sure. */
+    @Test
+    void anUnknownCostIsNotAdvisedInto() {
+        var unknown = new Outlook(Span.of(1_000), Span.of(9_000), SellingCosts.NONE, 0, Span.of(1_500), false, 0, 0);
+        assertThat(unknown.gain().lowMinor()).isPositive();
+        assertThat(unknown.verdict()).isEqualTo(Verdict.OPEN);
+    }
+
     private static Outlook costing(long low, long likely, long high) {
         return new Outlook(
-                Span.of(1_000), Span.of(3_000), SellingCosts.NONE, 99_999, new Span(low, likely, high), 0, 0);
+                Span.of(1_000), Span.of(3_000), SellingCosts.NONE, 99_999, new Span(low, likely, high), true, 0, 0);
     }
 
     @Property
@@ -90,6 +98,7 @@ class OutlookTest {
                 new SellingCosts(500, 100),
                 spent,
                 new Span(cost / 2, cost, cost * 2),
+                true,
                 0,
                 0);
     }

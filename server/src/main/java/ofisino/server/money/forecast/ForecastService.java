@@ -181,6 +181,11 @@ class ForecastService implements Forecasts {
         return ends(reckon(caller, projectId));
     }
 
+    @Override
+    public int unestimated(Caller caller, UUID projectId) {
+        return reckon(caller, projectId).forecast().unestimated();
+    }
+
     private static Span ends(Reckoned r) {
         long expected = r.forecast().expectedMinor();
         return new Span(Math.min(inTen(r.draws(), 1), expected), expected, Math.max(inTen(r.draws(), 9), expected));

@@ -72,6 +72,7 @@ record KeepingController(KeepingService service) {
     /**
      * @param finishedFromMarket from like vehicles and the title; null while nobody entered any
      * @param purpose            for which more was paid than it is worth to the purse
+     * @param unestimated        findings without a figure: finishing costs more than is said
      * @param waysOn             null while a value lacks, and once it is gone
      * @param over               it is finished, sold or scrapped
      * @param result             all that came in less all that went out, so far
@@ -84,6 +85,7 @@ record KeepingController(KeepingService service) {
             String reason,
             long spentMinor,
             SpanMinor toCome,
+            int unestimated,
             long minutesToCome,
             long runningPerMonthMinor,
             @Nullable WaysOn waysOn,

@@ -49,6 +49,7 @@ record KeepingService(
         boolean over = project.state().isOver();
         Work work = work(caller, projectId, over);
         Span toCome = over ? Span.of(0) : toCome(forecasts.total(caller, projectId), spent);
+        int unestimated = over ? 0 : forecasts.unestimated(caller, projectId);
         Optional<Span> market = boughtFor.finishedValue(caller, projectId);
         Optional<BoughtFor.Why> why = boughtFor.why(caller, projectId);
         Optional<Outlook> outlook = over
@@ -62,6 +63,7 @@ record KeepingService(
                                         said.selling(),
                                         spent,
                                         toCome,
+                                        unestimated == 0,
                                         work.minutes(),
                                         work.minutesToCome())));
         return new KeepingResponse(
@@ -72,6 +74,7 @@ record KeepingService(
                 why.map(BoughtFor.Why::reason).orElse(""),
                 spent,
                 SpanMinor.of(toCome),
+                unestimated,
                 work.minutesToCome(),
                 forecasts.runningPerMonthMinor(caller, projectId),
                 outlook.map(o -> waysOn(o, said)).orElse(null),

@@ -5,6 +5,7 @@ import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/page/Feedback'
 import { hours, useFormat } from '@/ui/format/format'
+import { workPath } from '@/ui/format/workPath'
 import { Fetch } from '../evidence'
 import { BeforeAccess, BeforeJob } from './BeforeStep'
 import type { Today } from '../sentences'
@@ -86,7 +87,7 @@ function ChecklistStep({ step, today, atHand }: { step: Step; today: Today; atHa
         </span>
         <Link
           className="btn btn-ghost min-h-11"
-          to={step.jobId ? `/p/${projectId}/work?job=${step.jobId}` : `/p/${projectId}/work/access`}
+          to={workPath(projectId, step.jobId ? { kind: 'JOB', id: step.jobId } : { kind: 'STRIP', id: '' })}
           aria-label={t('actOn', { act: t('today.how'), what: step.title })}
         >
           {t('today.how')}

@@ -29,11 +29,11 @@ run_tests() {
   rm -rf ./*/target/surefire-reports
   # The pages are tested while all is packaged, once. Then the journeys in the browser, and what they leave of the machine is for the rest.
   local pages journeys core server part
-  (cd web && npm run -s check) > "$BUILD/pages.log" 2>&1 & pages=$!
+  (cd web && exec nice -n 10 npm run -s check) > "$BUILD/pages.log" 2>&1 & pages=$!
   maven_loud -T 2 verify -DskipTests -Dweb.skipTests=true > "$BUILD/test.log" 2>&1 || { kill $pages 2>/dev/null || true; tests_failed; }
   beside journeys 0 core,standins,web,server,e2e -Dtest='ofisino.e2e.**'; journeys=$!
   beside core 10 core,standins; core=$!
-  beside server 4 core,standins,web,server -Dtest='ofisino/server/**/*Test'; server=$!
+  beside server 0 core,standins,web,server -Dtest='ofisino/server/**/*Test'; server=$!
   for part in core server pages journeys; do
     wait "${!part}" || { cat "$BUILD/$part.log" >> "$BUILD/test.log"; kill $journeys $core $server $pages 2>/dev/null || true; tests_failed; }
     cat "$BUILD/$part.log" >> "$BUILD/test.log"

@@ -2628,22 +2628,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/projects/{projectId}/money/check": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["check"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/projects/{projectId}/months": {
         parameters: {
             query?: never;
@@ -5738,15 +5722,6 @@ export interface components {
             open: boolean;
             row: ("PUSHED" | "FIRST_START" | "FIRST_MOVE" | "PRIVATE_GROUND" | "ROAD_TEST" | "ROAD" | "TRIP" | "SALE")[];
         };
-        GoesTo: {
-            /** Format: int64 */
-            baseMinor: number;
-            /** @enum {string} */
-            destination: "JOB" | "VEHICLE" | "TOOLS" | "DONOR" | "STOCK" | "GENERAL" | "RATE_DIFFERENCE" | "UNASSIGNED";
-            /** Format: uuid */
-            jobId?: string;
-            title?: string;
-        };
         GroupBudgetRequest: {
             /** Format: uuid */
             id: string;
@@ -6076,10 +6051,14 @@ export interface components {
         };
         KeepingResponse: {
             currency: string;
+            /** Format: int32 */
+            drafts: number;
             finishedFromMarket?: components["schemas"]["SpanMinor"];
+            gone: boolean;
             /** Format: int64 */
             minutesToCome: number;
-            over: boolean;
+            /** Format: int64 */
+            orderedNotPaidMinor: number;
             /** @enum {string} */
             purpose?: "WILL_NOT_COME_AGAIN" | "SENTIMENT" | "LEARNING" | "TO_SHOW_OTHERS" | "KEEP_FOR_LIFE";
             reason: string;
@@ -6087,6 +6066,7 @@ export interface components {
             /** Format: int64 */
             runningPerMonthMinor: number;
             said: components["schemas"]["KeepingRow"];
+            sellable: boolean;
             /** Format: int64 */
             spentMinor: number;
             tally: components["schemas"]["TallyMinor"];
@@ -6442,7 +6422,6 @@ export interface components {
         MoneyResponse: {
             currency: string;
             depositsOut: components["schemas"]["DepositOut"][];
-            goesTo: components["schemas"]["GoesTo"][];
             /** Format: int64 */
             heldForPlansB: number;
             /** Format: int64 */
@@ -6464,8 +6443,8 @@ export interface components {
             by: "SYSTEM" | "JOB" | "PHASE" | "STANDARD" | "SELLER" | "YEAR";
             /** Format: int64 */
             closingMinor: number;
-            /** Format: date */
-            firstOn: string;
+            /** Format: int64 */
+            depositsOutMinor: number;
             /** Format: date */
             from: string;
             groups: components["schemas"]["GroupTotal"][];
@@ -13937,30 +13916,6 @@ export interface operations {
             };
         };
     };
-    check: {
-        parameters: {
-            query: {
-                typedMinor: number;
-            };
-            header?: never;
-            path: {
-                projectId: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Outcome"];
-                };
-            };
-        };
-    };
     months: {
         parameters: {
             query?: never;
@@ -15572,7 +15527,9 @@ export interface operations {
         parameters: {
             query: {
                 by: "SYSTEM" | "JOB" | "PHASE" | "STANDARD" | "SELLER" | "YEAR";
-                key: string;
+                key?: string;
+                from?: string;
+                to?: string;
                 typedMinor: number;
             };
             header?: never;

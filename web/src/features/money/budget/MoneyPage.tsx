@@ -1,8 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
-import { useParams, useSearchParams } from 'react-router'
+import { Link, useParams, useSearchParams } from 'react-router'
 import { useTranslation } from 'react-i18next'
 import { Plus } from 'lucide-react'
-import { api, unwrap } from '@/api/client'
 import { entryKinds } from '@/api/generated/enums'
 import { Empty, Loaded } from '@/ui/page/Feedback'
 import { Page, Part } from '@/ui/page/Page'
@@ -10,8 +9,8 @@ import { AmountsToCheck } from '../ledger/AmountsToCheck'
 import { EntryForm } from '../ledger/EntryForm'
 import { EntrySheet } from '../ledger/EntrySheet'
 import { LedgerTable } from '../ledger/LedgerTable'
-import { GoesTo, MoneyAnswer, Sums } from './MoneyParts'
-import { TotalCheck } from './TotalCheck'
+import { TotalCheck } from '../totals/TotalCheck'
+import { MoneyAnswer, Sums } from './MoneyParts'
 import { forecastQuery, type Forecast } from '../forecast/queries'
 import { entriesQuery, isFolded, moneyQuery, type Entry, type Money } from './moneyQueries'
 
@@ -105,21 +104,17 @@ function Books({
           <Part title={t('money.sums')}>
             <Sums money={m} forecast={f} projectId={projectId} />
           </Part>
-          <Part title={t('money.goesTo')}>
-            <GoesTo money={m} projectId={projectId} />
-          </Part>
+          <p className="mb-7">
+            <Link className="link" to={`/p/${projectId}/money/where`}>
+              {t('money.goesTo')}
+            </Link>
+          </p>
           <Part title={t('money.check')}>
             <TotalCheck
+              projectId={projectId}
               label={t('money.typedTotal', { currency: m.currency })}
               currency={m.currency}
-              of={[projectId]}
-              ask={(typedMinor) =>
-                unwrap(
-                  api.GET('/api/projects/{projectId}/money/check', {
-                    params: { path: { projectId }, query: { typedMinor } },
-                  }),
-                )
-              }
+              asked={{ by: 'JOB' }}
             />
           </Part>
         </div>

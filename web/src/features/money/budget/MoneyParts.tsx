@@ -1,4 +1,3 @@
-import { Link } from 'react-router'
 import { Trans, useTranslation } from 'react-i18next'
 import { Further } from '@/ui/page/Page'
 import { useFormat } from '@/ui/format/format'
@@ -152,31 +151,5 @@ function Line({
         ))}
       </ul>
     </details>
-  )
-}
-
-export function GoesTo({ money, projectId }: { money: Money; projectId: string }) {
-  const { t } = useTranslation()
-  const format = useFormat()
-  if (money.goesTo.length === 0) return <p className="quiet">{t('money.nowhere')}</p>
-  return (
-    <ul>
-      {money.goesTo.map((g) => (
-        <li key={g.destination + (g.jobId ?? '')} className="flex justify-between gap-4 py-0.5">
-          {g.jobId ? (
-            <Link className="link" to={`/p/${projectId}/work?job=${g.jobId}`}>
-              {g.title}
-            </Link>
-          ) : (
-            <span>{t(`destination.${g.destination}`)}</span>
-          )}
-          <span className="whitespace-nowrap">{format.money(g.baseMinor, money.currency)}</span>
-        </li>
-      ))}
-      <li className="flex justify-between gap-4 border-t border-base-300 pt-1 font-bold">
-        <span>{t('money.spent')}</span>
-        <span>{format.money(money.position.spent, money.currency)}</span>
-      </li>
-    </ul>
   )
 }

@@ -51,7 +51,6 @@ export const budgetWords = {
     spentThisMonth: 'spent this month',
     dueThisMonth: 'ordered and due this month',
     noPrice: 'no price yet',
-    nowhere: 'Nothing booked yet.',
     typedTotal: 'A total to compare, {{currency}}',
     checkHint: 'Compared with the booked lines; nothing is changed.',
     agrees: 'It matches the lines to the cent.',

@@ -38,9 +38,10 @@ function wordOf({ verdict, gain }: WaysOn) {
 }
 
 /** What is left once it is gone, to the cent. */
-export function FinalAnswer({ keeping: { result, currency, said } }: { keeping: Keeping }) {
+export function FinalAnswer({ keeping: k }: { keeping: Keeping }) {
   const { t } = useTranslation()
   const format = useFormat()
+  const { result, currency, said } = k
   const money = (minor: number) => format.money(Math.abs(minor), currency)
   return (
     <>
@@ -57,6 +58,12 @@ export function FinalAnswer({ keeping: { result, currency, said } }: { keeping: 
           })}{' '}
           {said.hourMinor > 0 &&
             t(result.ifPaidMinor >= 0 ? 'keep.ifPaid' : 'keep.ifPaidCost', { money: money(result.ifPaidMinor) })}
+        </Further>
+      )}
+      {(k.drafts > 0 || k.orderedNotPaidMinor > 0) && (
+        <Further>
+          {k.drafts > 0 && t('keep.drafts', { count: k.drafts })}{' '}
+          {k.orderedNotPaidMinor > 0 && t('keep.ordered', { money: money(k.orderedNotPaidMinor) })}
         </Further>
       )}
     </>

@@ -26,7 +26,10 @@ const keeping = (more: Partial<Keeping>): Keeping => ({
   unestimated: 0,
   minutesToCome: 600,
   runningPerMonthMinor: 4_500,
-  over: false,
+  gone: false,
+  sellable: true,
+  drafts: 0,
+  orderedNotPaidMinor: 0,
   result: result(-357_400),
   tally: { from: '2026-01-05', to: '2026-11-30', netMinor: 357_400, perMonthMinor: 33_000 },
   ...more,
@@ -101,9 +104,20 @@ it('asks for what it fetches; three figures or none, that rise', async () => {
 
 it('gives the final account of a sold car to the cent, with and without paid hours', async () => {
   const said = { sellingShare: 0, sellingMinor: 0, hourMinor: 2_000, km: 0, version: 1 }
-  open(keeping({ over: true, said, result: { ...result(162_600, 1_730), ifPaidMinor: -25_400 } }))
+  open(
+    keeping({
+      gone: true,
+      sellable: false,
+      drafts: 1,
+      said,
+      result: { ...result(162_600, 1_730), ifPaidMinor: -25_400 },
+      tally: { from: '2026-01-05', to: '2026-11-30', netMinor: -162_600, perMonthMinor: -15_000 },
+    }),
+  )
   expect(await screen.findByText(/It left you/)).toHaveTextContent('€1,626.00')
   expect(screen.getByText(/94 h of work/)).toHaveTextContent('€17.30 an hour')
   expect(screen.getByText(/Had your hours been paid/)).toHaveTextContent('it would have cost you €254.00')
+  expect(screen.getByText(/One receipt was never booked/)).toBeInTheDocument()
+  expect(screen.getByText(/Over the time from 5 January 2026/)).toHaveTextContent('€150 a month left to you')
   expect(screen.queryByRole('button', { name: 'It is sold' })).not.toBeInTheDocument()
 })

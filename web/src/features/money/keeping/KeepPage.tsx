@@ -29,9 +29,9 @@ function Weighed({ projectId, keeping: k }: { projectId: string; keeping: Keepin
   return (
     <Page
       title={t('keep.title')}
-      answer={k.over ? <FinalAnswer keeping={k} /> : <KeepAnswer keeping={k} />}
+      answer={k.gone ? <FinalAnswer keeping={k} /> : <KeepAnswer keeping={k} />}
       action={
-        !k.over && (
+        !k.gone && (
           <>
             <button
               type="button"
@@ -40,9 +40,11 @@ function Weighed({ projectId, keeping: k }: { projectId: string; keeping: Keepin
             >
               {t(k.waysOn ? 'keep.change' : 'keep.enter')}
             </button>
-            <button type="button" className="btn" onClick={() => setParams({ sold: '1' })}>
-              {t('keep.sold')}
-            </button>
+            {k.sellable && (
+              <button type="button" className="btn" onClick={() => setParams({ sold: '1' })}>
+                {t('keep.sold')}
+              </button>
+            )}
           </>
         )
       }
@@ -57,7 +59,7 @@ function Weighed({ projectId, keeping: k }: { projectId: string; keeping: Keepin
           <HavingIt keeping={k} />
         </Part>
       )}
-      {!k.over && (
+      {!k.gone && (
         <p className="quiet">
           {t('keep.market')}{' '}
           <Link className="link" to={`/p/${projectId}/bid`}>
@@ -72,15 +74,24 @@ function Weighed({ projectId, keeping: k }: { projectId: string; keeping: Keepin
 }
 
 /** Each month and each kilometre that it was had. */
-function HavingIt({ keeping: { tally, currency, waysOn } }: { keeping: Keeping }) {
+function HavingIt({ keeping: { tally, currency, waysOn, gone } }: { keeping: Keeping }) {
   const { t } = useTranslation()
   const format = useFormat()
   const money = (minor: number) => format.money(Math.abs(minor), currency)
-  const soFar = !waysOn ? 'keep.soFarOnly' : tally.netMinor < 0 ? 'keep.earned' : 'keep.soFar'
+  const soFar = gone
+    ? tally.netMinor < 0
+      ? 'keep.leftAMonth'
+      : 'keep.costAMonth'
+    : !waysOn
+      ? 'keep.soFarOnly'
+      : tally.netMinor < 0
+        ? 'keep.earned'
+        : 'keep.soFar'
   return (
     <p>
       {t(soFar, {
         day: format.dayAndYear(tally.from),
+        to: format.dayAndYear(tally.to),
         net: waysOn ? format.guess(Math.abs(tally.netMinor), currency) : money(tally.netMinor),
         month: format.guess(Math.abs(tally.perMonthMinor), currency),
       })}{' '}

@@ -40,6 +40,11 @@ export const keepingWords = {
     tally: 'What it costs to have it',
     soFar: 'Since {{day}} it has cost {{net}} more than it would fetch today: {{month}} a month.',
     earned: 'Since {{day}} it would fetch {{net}} more today than it has cost.',
+    leftAMonth: 'Over the time from {{day}} to {{to}} that is {{month}} a month left to you.',
+    costAMonth: 'Over the time from {{day}} to {{to}} that is {{month}} a month.',
+    drafts_one: 'One receipt was never booked and is not in this.',
+    drafts_other: '{{count}} receipts were never booked and are not in this.',
+    ordered: '{{money}} is ordered and not paid, and not in this.',
     soFarOnly: 'Since {{day}} it has cost {{net}}: {{month}} a month.',
     perKm: 'That is {{money}} a kilometre.',
     worth:

@@ -7,7 +7,7 @@ import { filled } from '@/ui/form/rules'
 import { Loaded } from '@/ui/page/Feedback'
 import { Part } from '@/ui/page/Page'
 import { useFormat } from '@/ui/format/format'
-import { GroupCheck } from './GroupCheck'
+import { TotalCheck } from './TotalCheck'
 import { totalsQuery, type Asked, type GroupedBy, type Totals } from './queries'
 import { useGroupName } from './useGroupName'
 
@@ -91,7 +91,15 @@ function Groups({ projectId, totals, currency }: { projectId: string; totals: To
           <div className="h-1.5 bg-base-200" aria-hidden="true">
             <div className="h-full bg-primary" style={{ width: `${(Math.max(0, g.baseMinor) / most) * 100}%` }} />
           </div>
-          {checking === g.key && <GroupCheck projectId={projectId} by={totals.by} group={g.key} currency={currency} />}
+          {checking === g.key && (
+            <TotalCheck
+              projectId={projectId}
+              label={t('totals.typed', { currency })}
+              currency={currency}
+              asked={{ by: totals.by, from: totals.from, to: totals.to }}
+              group={g.key}
+            />
+          )}
         </li>
       ))}
       <Edge

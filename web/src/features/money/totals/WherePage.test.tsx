@@ -9,13 +9,13 @@ const totals = {
   by: 'SYSTEM',
   from: '2026-05-30',
   to: '2026-11-30',
-  firstOn: '2026-05-30',
   openingMinor: 0,
   groups: [
     { key: 'VEHICLE', baseMinor: 200_000 },
     { key: 'BRAKES', baseMinor: 100_000 },
   ],
   closingMinor: 300_000,
+  depositsOutMinor: 1_500,
 }
 const position = { budget: 90_000, spent: 60_000, orderedNotPaid: 40_000, toOrder: 0 }
 const brakes = {
@@ -50,7 +50,9 @@ it('says what took most of it, and what of it was for nothing', async () => {
   expect(await screen.findByText(/in all, most of it on/)).toHaveTextContent(
     '€3,000.00 in all, most of it on the vehicle: 67 %.',
   )
-  expect(await screen.findByText('€61.20 of it was for nothing.')).toBeInTheDocument()
+  expect(
+    await screen.findByText(/€61.20 of it was for nothing. €15.00 of it is deposits that come back./),
+  ).toBeInTheDocument()
   await userEvent.click(screen.getByText('I broke it'))
   expect(screen.getByRole('link', { name: 'Lens' })).toHaveAttribute('href', '/p/car/money?entry=e')
 })

@@ -44,7 +44,9 @@ function Most({ totals, wastedMinor }: { totals: Totals; wastedMinor: number }) 
   const nameOf = useGroupName('SYSTEM')
   const most = totals.groups[0]
   const money = (minor: number) => format.money(minor, format.currency)
-  if (!most || totals.closingMinor <= 0) return <>{t('totals.nothing')}</>
+  const deposits = totals.depositsOutMinor !== 0 && t('totals.deposits', { money: money(totals.depositsOutMinor) })
+  if (!most) return <>{t('totals.nothing')}</>
+  if (totals.closingMinor <= 0) return <>{t('totals.cameIn', { money: money(-totals.closingMinor) })}</>
   return (
     <>
       <Trans
@@ -56,7 +58,11 @@ function Most({ totals, wastedMinor }: { totals: Totals; wastedMinor: number }) 
         }}
         components={{ b: <strong className="font-bold" /> }}
       />
-      {wastedMinor > 0 && <Further>{t('totals.wasted', { money: money(wastedMinor) })}</Further>}
+      {(wastedMinor > 0 || deposits) && (
+        <Further>
+          {wastedMinor > 0 && t('totals.wasted', { money: money(wastedMinor) })} {deposits}
+        </Further>
+      )}
     </>
   )
 }

@@ -5,6 +5,8 @@ export const totalsWords = {
     loading: 'Adding up …',
     most: '<b>{{money}}</b> in all, most of it on {{group}}: {{share}} %.',
     nothing: 'Nothing is booked yet.',
+    cameIn: '{{money}} more came in than went out.',
+    deposits: '{{money}} of it is deposits that come back.',
     wasted: '{{money}} of it was for nothing.',
     added: 'Added up',
     by: 'By',

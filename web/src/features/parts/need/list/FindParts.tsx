@@ -4,19 +4,19 @@ import type { Schemas } from '@/api/client'
 import { useZoneNames } from '@/ui/format/names/zones'
 import { NeedGroups } from './NeedGroups'
 import { PartsMap } from './PartsMap'
+import { useNeedPlaces } from './useNeedPlaces'
 
 /** So few are seen at a glance. */
 const FEW = 8
-
-type Shown = { place: string; ids: string[] }
 
 /** All parts, or those that are searched for by a word or by their place on the vehicle. */
 export function FindParts({ projectId, needs, ...choosing }: ComponentProps<typeof NeedGroups>) {
   const { t } = useTranslation()
   const nameOf = useZoneNames(projectId)
   const [search, setSearch] = useState('')
-  const [at, setAt] = useState<Shown>()
+  const [place, setPlace] = useState<string>()
   const found = matching(needs, search)
+  const placed = useNeedPlaces(projectId, found)
   return (
     <>
       {needs.length > FEW && (
@@ -29,25 +29,22 @@ export function FindParts({ projectId, needs, ...choosing }: ComponentProps<type
             value={search}
             onChange={(e) => setSearch(e.target.value)}
           />
-          <PartsMap
-            projectId={projectId}
-            needs={found}
-            place={at?.place}
-            onPlace={(place, there = []) =>
-              setAt(place === undefined ? undefined : { place, ids: there.map((n) => n.id) })
-            }
-          />
+          {placed && <PartsMap placed={placed} place={place} onPlace={setPlace} />}
         </>
       )}
-      {at && (
+      {place !== undefined && (
         <p className="mb-3 flex flex-wrap items-center gap-2" role="status">
-          {at.place && t('parts.onlyThere', { place: nameOf(at.place) })}
-          <button type="button" className="btn" onClick={() => setAt(undefined)}>
+          {place && t('parts.onlyThere', { place: nameOf(place) })}
+          <button type="button" className="btn" onClick={() => setPlace(undefined)}>
             {t('parts.showAll')}
           </button>
         </p>
       )}
-      <NeedGroups projectId={projectId} needs={at ? found.filter((n) => at.ids.includes(n.id)) : found} {...choosing} />
+      <NeedGroups
+        projectId={projectId}
+        needs={place === undefined ? found : (placed?.at.get(place) ?? [])}
+        {...choosing}
+      />
     </>
   )
 }

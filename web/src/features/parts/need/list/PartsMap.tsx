@@ -1,35 +1,23 @@
-import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
-import type { Schemas } from '@/api/client'
-import { anatomyQuery, drawingQuery, jobsQuery } from '@/api/queries'
 import { CarMap } from '@/ui/drawing/CarMap'
 import { useZoneName } from '@/ui/format/names/zones'
 import { linesOf } from './needLines'
-import { needPlaces } from './needPlaces'
-
-type Need = Schemas['Need']
+import type { useNeedPlaces } from './useNeedPlaces'
 
 /** The vehicle with the number of parts still to go on it; a press shows those of one place. */
 export function PartsMap({
-  projectId,
-  needs,
+  placed: { body, at },
   place,
   onPlace,
 }: {
-  projectId: string
-  needs: Need[]
+  placed: NonNullable<ReturnType<typeof useNeedPlaces>>
   /** The place that is shown, `''` for what goes nowhere in particular. */
   place: string | undefined
-  onPlace: (place?: string, there?: Need[]) => void
+  onPlace: (place: string | undefined) => void
 }) {
   const { t } = useTranslation()
   const nameOf = useZoneName()
-  const { data: body } = useQuery(drawingQuery(projectId))
-  const { data: things } = useQuery(anatomyQuery(projectId))
-  const { data: work } = useQuery(jobsQuery(projectId))
-  if (!body || !things || !work) return null
-  const at = needPlaces(needs, work.jobs, things, body.zones)
-  const press = (pressed: string) => (pressed === place ? onPlace() : onPlace(pressed, at.get(pressed) ?? []))
+  const press = (pressed: string) => onPlace(pressed === place ? undefined : pressed)
   const elsewhere = linesOf(at.get('') ?? []).length
   return (
     <details className="mb-4" open={place !== undefined}>

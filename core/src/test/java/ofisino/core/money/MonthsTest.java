@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.LocalDate;
 import java.time.YearMonth;
 import java.util.List;
+import java.util.Optional;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Combinators;
@@ -12,9 +13,10 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import net.jqwik.api.constraints.LongRange;
-import ofisino.core.money.budget.Months;
-import ofisino.core.money.budget.Months.DuePayment;
-import ofisino.core.money.budget.Months.OneMonth;
+import ofisino.core.money.forecast.Months;
+import ofisino.core.money.forecast.Months.DuePayment;
+import ofisino.core.money.forecast.Months.OneMonth;
+import ofisino.core.money.forecast.RunningCost;
 import org.junit.jupiter.api.Test;
 
 class MonthsTest {
@@ -32,7 +34,8 @@ class MonthsTest {
                         due("Seats", LocalDate.of(2026, 12, 3), 90, true),
                         due("Discs", LocalDate.of(2026, 12, 28), 90, false),
                         due("Carpet", LocalDate.of(2027, 1, 9), 60, true),
-                        due("Tyres", LocalDate.of(2027, 1, 9), 200, false)));
+                        due("Tyres", LocalDate.of(2027, 1, 9), 200, false)),
+                List.of());
         assertThat(months.months()).extracting(OneMonth::leftMinor).containsExactly(60L, 30L, -80L);
         assertThat(months.firstShort().orElseThrow().month()).isEqualTo(YearMonth.of(2027, 1));
         assertThat(months.putOff()).extracting(DuePayment::what).containsExactly("Seats");
@@ -40,10 +43,21 @@ class MonthsTest {
 
     @Test
     void whereNothingCanWaitNothingIsPutOff() {
-        var months = Months.of(TODAY, 10, 0, List.of(due("Tyres", TODAY, 200, false)));
+        var months = Months.of(TODAY, 10, 0, List.of(due("Tyres", TODAY, 200, false)), List.of());
         assertThat(months.firstShort()).isPresent();
         assertThat(months.putOff()).isEmpty();
-        assertThat(Months.of(TODAY, 10, 0, List.of()).firstShort()).isEmpty();
+        assertThat(Months.of(TODAY, 10, 0, List.of(), List.of()).firstShort()).isEmpty();
+    }
+
+    /** By hand: the shed costs 45 each month from December on, the welding screen 18 until the end of December. */
+    @Test
+    void whatRunsIsDueWhileItRuns() {
+        var shed = new RunningCost("Shed", 45, TODAY.minusDays(200), Optional.empty());
+        var screen = new RunningCost("Screen", 18, TODAY, Optional.of(LocalDate.of(2026, 12, 31)));
+        var tyres = due("Tyres", LocalDate.of(2027, 1, 9), 20, false);
+        var months = Months.of(TODAY, 100, 50, List.of(tyres), List.of(shed, screen));
+        assertThat(months.months()).extracting(OneMonth::dueMinor).containsExactly(0L, 63L, 65L);
+        assertThat(months.months()).extracting(OneMonth::leftMinor).containsExactly(100L, 87L, 72L);
     }
 
     @Property
@@ -51,7 +65,7 @@ class MonthsTest {
             @ForAll("dues") List<DuePayment> dues,
             @ForAll @LongRange(max = 1_000) long now,
             @ForAll @LongRange(max = 1_000) long monthly) {
-        var months = Months.of(TODAY, now, monthly, dues);
+        var months = Months.of(TODAY, now, monthly, dues, List.of());
         long in = months.months().stream().mapToLong(OneMonth::in).sum();
         long out = months.months().stream().mapToLong(OneMonth::dueMinor).sum();
         assertThat(out).isEqualTo(dues.stream().mapToLong(DuePayment::minor).sum());

@@ -25,8 +25,10 @@ public interface Entries {
     /** Books what a vehicle was sold for, in the base currency. */
     void bookSale(Caller caller, UUID projectId, UUID entryId, long minor, LocalDate on, String description);
 
-    /** What is drafted and not booked yet, in the base currency; less than nothing where more came in. */
-    long draftedMinor(Caller caller, UUID projectId);
+    Drafts drafts(Caller caller, UUID projectId);
+
+    /** What is not booked yet. @param baseMinor less than nothing where more came in */
+    record Drafts(int count, long baseMinor) {}
 
     List<Posted> posted(Caller caller, UUID projectId);
 

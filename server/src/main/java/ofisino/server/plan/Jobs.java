@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.Caution;
@@ -59,6 +60,11 @@ public interface Jobs {
 
     /** It was thought cured and is not: a job that is over begins again. */
     void takeUpAgain(Caller caller, UUID jobId);
+
+    /** By job, the system that it is of; jobs of none are left out. */
+    static Map<UUID, VehicleSystem> systemsOf(List<Job> jobs) {
+        return jobs.stream().filter(j -> j.system() != null).collect(Collectors.toMap(Job::id, Job::system));
+    }
 
     /**
      * {@code after} waits for {@code before}.

@@ -31,6 +31,9 @@ public interface Projects {
     /** It is somebody else's now: its records stay as they are. */
     void sold(Caller caller, UUID projectId);
 
+    /** One that is finished is worked on again, or sold. */
+    void reopen(Caller caller, UUID projectId);
+
     enum State {
         LOOKING,
         ACTIVE,
@@ -38,6 +41,11 @@ public interface Projects {
         FINISHED,
         SOLD,
         SCRAPPED;
+
+        /** It is here no more. */
+        public boolean isGone() {
+            return this == SOLD || this == SCRAPPED;
+        }
 
         public boolean isOver() {
             return this == FINISHED || this == SOLD || this == SCRAPPED;

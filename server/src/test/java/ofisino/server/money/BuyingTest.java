@@ -2,6 +2,7 @@ package ofisino.server.money;
 
 import static ofisino.server.testing.TestGarage.TODAY;
 import static ofisino.server.testing.TestGarage.map;
+import static ofisino.server.testing.TestMoney.comparable;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
@@ -228,22 +229,7 @@ class BuyingTest {
     private static UUID ready(TestGarage garage) {
         UUID project = looking(garage);
         garage.owner().put("/api/garage", TestGarage.withHour(6000, 0)).ok();
-        for (long minor : new long[] {18_000_00, 20_000_00, 21_000_00})
-            garage.owner()
-                    .post(
-                            "/api/projects/" + project + "/buying/comparables",
-                            map(
-                                    "id",
-                                    UUID.randomUUID(),
-                                    "title",
-                                    "like it",
-                                    "minor",
-                                    minor,
-                                    "sold",
-                                    true,
-                                    "seenOn",
-                                    TODAY))
-                    .ok();
+        for (long minor : new long[] {18_000_00, 20_000_00, 21_000_00}) comparable(garage, project, minor);
         garage.owner()
                 .put("/api/projects/" + project + "/buying", figures("inlandMinor", 250_00, "feeShare", 500))
                 .ok();

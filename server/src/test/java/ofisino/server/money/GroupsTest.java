@@ -1,11 +1,10 @@
 package ofisino.server.money;
 
 import static ofisino.server.testing.TestGarage.DAY;
-import static ofisino.server.testing.TestGarage.TODAY;
 import static ofisino.server.testing.TestGarage.map;
+import static ofisino.server.testing.TestMoney.booked;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -27,8 +26,8 @@ class GroupsTest {
         UUID project = garage.project();
         UUID brakes = job(garage, project, "Brakes", "brake-master");
         UUID trim = garage.job(project, "Trim");
-        book(garage, project, 300, DAY, toJob(brakes, 100), toJob(trim, 150), to("VEHICLE", 50));
-        book(garage, project, 77, DAY.minusYears(1), to("TOOLS", 77));
+        booked(garage, project, 300, DAY, toJob(brakes, 100), toJob(trim, 150), to("VEHICLE", 50));
+        booked(garage, project, 77, DAY.minusYears(1), to("TOOLS", 77));
         JsonNode all = totals(garage, project, by, "");
         assertThat(sum(all)).isEqualTo(377);
         assertThat(all.path("closingMinor").asLong()).isEqualTo(377);
@@ -44,23 +43,47 @@ class GroupsTest {
     void aTotalThatSomebodyNamedIsCheckedForOneGroup(TestGarage garage) {
         UUID project = garage.project();
         UUID engine = garage.job(project, "Engine");
-        book(garage, project, 110_985, DAY, toJob(engine, 110_985));
-        book(garage, project, 4_845, DAY, toJob(engine, 4_845));
-        book(garage, project, 38_840, DAY, to("GENERAL", 38_840));
+        booked(garage, project, 110_985, DAY, toJob(engine, 110_985));
+        booked(garage, project, 4_845, DAY, toJob(engine, 4_845));
+        booked(garage, project, 38_840, DAY, to("GENERAL", 38_840));
         String check = "/api/projects/" + project + "/totals/check?by=JOB&key=" + engine + "&typedMinor=120675";
         JsonNode outcome = garage.owner().get(check).ok();
         assertThat(outcome.path("sum").asLong()).isEqualTo(115_830);
         assertThat(outcome.path("difference").asLong()).isEqualTo(4_845);
+        assertThat(garage.owner()
+                        .get(check + "&from=" + DAY.plusDays(1) + "&to=" + DAY.plusDays(9))
+                        .ok()
+                        .path("sum")
+                        .asLong())
+                .as("of the days that are looked at")
+                .isZero();
+    }
+
+    /** A deposit is spent, and no cost before its day is past: both pages say which of the two they mean. */
+    @Test
+    void whatComesBackIsSaidBesideWhatIsSpent(TestGarage garage) {
+        UUID project = garage.project();
+        booked(garage, project, 10_000, DAY, to("GENERAL", 10_000));
+        UUID id = UUID.randomUUID();
+        var fields = map("kind", "DEPOSIT_PAID", "paidOn", DAY.toString(), "description", "Core", "currency", "EUR");
+        fields.putAll(map("amountMinor", 1_500, "rate", 1, "rateOn", DAY.toString()));
+        fields.put("returnBy", DAY.plusDays(30).toString());
+        garage.owner()
+                .post("/api/projects/" + project + "/entries", map("id", id, "fields", fields, "booked", true))
+                .ok();
+        JsonNode all = totals(garage, project, "SYSTEM", "");
+        assertThat(all.path("closingMinor").asLong()).isEqualTo(11_500);
+        assertThat(all.path("depositsOutMinor").asLong()).isEqualTo(1_500);
     }
 
     /** Scenario 1: 61.20 of the 264.90 was broken by me; it stays in the total. Scenario 8: 3 × (5 × 4.20) bought again. */
     @Test
     void whatWasForNothingIsKnownByItsCauseAndStaysInTheTotal(TestGarage garage) {
         UUID project = garage.project();
-        UUID parts = book(garage, project, 26_490, DAY, to("GENERAL", 26_490));
+        UUID parts = booked(garage, project, 26_490, DAY, to("GENERAL", 26_490));
         UUID waste = wasted(garage, parts, 6_120, "BROKEN_BY_ME", "Dropped");
         for (int again = 0; again < 3; again++)
-            wasted(garage, book(garage, project, 2_100, DAY, to("GENERAL", 2_100)), 2_100, "REPEAT", "Grommet");
+            wasted(garage, booked(garage, project, 2_100, DAY, to("GENERAL", 2_100)), 2_100, "REPEAT", "Grommet");
         JsonNode all = garage.owner().get("/api/projects/" + project + "/waste").ok();
         assertThat(all.path("totalMinor").asLong()).isEqualTo(12_420);
         assertThat(all.path("causes").get(0).path("cause").asString()).isEqualTo("REPEAT");
@@ -89,7 +112,7 @@ class GroupsTest {
     void aGroupIsOverItsBudgetBeforeTheMoneyIsGone(TestGarage garage) {
         UUID project = garage.project();
         UUID brakes = job(garage, project, "Brakes", "brake-master");
-        book(garage, project, 100_00, DAY, toJob(brakes, 100_00));
+        booked(garage, project, 100_00, DAY, toJob(brakes, 100_00));
         UUID pads = garage.need(project, brakes, "Front brake pads");
         garage.owner()
                 .post(
@@ -177,15 +200,5 @@ class GroupsTest {
 
     private static Map<String, Object> to(String destination, long minor) {
         return map("destination", destination, "baseMinor", minor);
-    }
-
-    private static UUID book(TestGarage garage, UUID project, long minor, LocalDate on, Map<?, ?>... splits) {
-        UUID id = UUID.randomUUID();
-        var fields = map("kind", "PURCHASE", "paidOn", on.toString(), "description", "Receipt", "currency", "EUR");
-        fields.putAll(map("amountMinor", minor, "rate", 1, "rateOn", TODAY, "splits", List.of(splits)));
-        garage.owner()
-                .post("/api/projects/" + project + "/entries", map("id", id, "fields", fields, "booked", true))
-                .ok();
-        return id;
     }
 }

@@ -3,6 +3,8 @@ package ofisino.server.money;
 import static ofisino.server.testing.TestGarage.DAY;
 import static ofisino.server.testing.TestGarage.TODAY;
 import static ofisino.server.testing.TestGarage.map;
+import static ofisino.server.testing.TestMoney.booked;
+import static ofisino.server.testing.TestMoney.comparable;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
@@ -22,7 +24,7 @@ class KeepingTest {
     @Test
     void theFinalAccountOfACarThatWasSold(TestGarage garage) {
         UUID project = garage.project();
-        for (long paid : List.of(185_000L, 21_000L, 139_600L, 11_800L)) book(garage, project, paid);
+        for (long paid : List.of(185_000L, 21_000L, 139_600L, 11_800L)) booked(garage, project, paid, DAY);
         worked94Hours(garage, project);
         say(garage, project, map("hourMinor", 2_000));
         UUID entry = UUID.randomUUID();
@@ -31,7 +33,7 @@ class KeepingTest {
                 .ok();
 
         JsonNode account = keeping(garage, project);
-        assertThat(account.path("over").asBoolean()).isTrue();
+        assertThat(account.path("gone").asBoolean()).isTrue();
         assertThat(account.at("/result/minor").asLong()).isEqualTo(162_600);
         assertThat(account.at("/result/perHourMinor").asLong()).isEqualTo(1_730);
         assertThat(account.at("/result/ifPaidMinor").asLong()).isEqualTo(-25_400);
@@ -47,7 +49,7 @@ class KeepingTest {
     @Test
     void finishingIsComparedWithSellingItAsItStands(TestGarage garage) {
         UUID project = garage.project();
-        book(garage, project, 900_000);
+        booked(garage, project, 900_000, DAY);
         garage.need(project, garage.job(project, "Cooling"), "Radiator");
         assertThat(keeping(garage, project).has("waysOn"))
                 .as("nobody said what it fetches")
@@ -69,22 +71,7 @@ class KeepingTest {
     @Test
     void likeCarsSayWhatItFetchesFinished(TestGarage garage) {
         UUID project = garage.project();
-        for (long minor : List.of(700_000L, 800_000L, 900_000L))
-            garage.owner()
-                    .post(
-                            "/api/projects/" + project + "/buying/comparables",
-                            map(
-                                    "id",
-                                    UUID.randomUUID(),
-                                    "title",
-                                    "Like it",
-                                    "minor",
-                                    minor,
-                                    "sold",
-                                    true,
-                                    "seenOn",
-                                    TODAY))
-                    .ok();
+        for (long minor : List.of(700_000L, 800_000L, 900_000L)) comparable(garage, project, minor);
         JsonNode market = keeping(garage, project).path("finishedFromMarket");
         assertThat(market.path("lowMinor").asLong()).isEqualTo(700_000);
         assertThat(market.path("likelyMinor").asLong()).isEqualTo(800_000);
@@ -96,13 +83,40 @@ class KeepingTest {
                 .isEqualTo(800_000);
     }
 
+    /** What is drafted would count nowhere once it is sold; a finished car is sold, one that is only looked at is not. */
+    @Test
+    void isSoldWhenItsBooksAreDone(TestGarage garage) {
+        UUID looked = garage.project("ESTATE", TestGarage.projectFields("LOOKING"), List.of());
+        assertThat(sell(garage, looked).code()).isEqualTo("sale.not-yours");
+        assertThat(keeping(garage, looked).path("sellable").asBoolean()).isFalse();
+        UUID project = garage.project("ESTATE", TestGarage.projectFields("ACTIVE"), List.of());
+        UUID draft = UUID.randomUUID();
+        var fields = map("kind", "PURCHASE", "paidOn", TODAY, "description", "Draft", "currency", "EUR");
+        fields.putAll(map("amountMinor", 5_000, "rate", 1, "rateOn", TODAY));
+        garage.owner()
+                .post("/api/projects/" + project + "/entries", map("id", draft, "fields", fields))
+                .ok();
+        assertThat(sell(garage, project).code()).isEqualTo("sale.drafts");
+        assertThat(keeping(garage, project).path("drafts").asInt()).isOne();
+        garage.owner().delete("/api/entries/" + draft + "?version=0").ok();
+        garage.running().sql().update("update project set state = 'FINISHED' where id = ?", project);
+        assertThat(keeping(garage, project).path("sellable").asBoolean()).isTrue();
+        sell(garage, project).ok();
+        assertThat(garage.owner().get("/api/projects/" + project).text("state")).isEqualTo("SOLD");
+        assertThat(keeping(garage, project).at("/result/minor").asLong()).isEqualTo(100_00);
+    }
+
+    private static Answer sell(TestGarage garage, UUID project) {
+        return garage.owner().post(page(project) + "/sale", sale(UUID.randomUUID(), 100_00, TODAY));
+    }
+
     @Test
     void saysWhatCannotBe(TestGarage garage) {
         UUID project = garage.project();
         assertThat(put(garage, project, map("nowLow", 5)).text("field")).isEqualTo("nowLikely");
         assertThat(put(garage, project, map("nowLow", 5, "nowLikely", 4, "nowHigh", 6))
                         .code())
-                .isEqualTo("keeping.range");
+                .isEqualTo("span.order");
         assertThat(put(garage, project, map("sellingShare", 10_000)).code()).isEqualTo("selling.share");
         assertThat(put(garage, project, map("km", -1)).code()).isEqualTo("tally.km");
         assertThat(garage.owner()
@@ -142,26 +156,18 @@ class KeepingTest {
         return map("entryId", entry, "priceMinor", minor, "soldOn", on);
     }
 
-    private static void book(TestGarage garage, UUID project, long minor) {
-        UUID id = UUID.randomUUID();
-        var fields = map("kind", "PURCHASE", "paidOn", TODAY, "description", "Receipt", "currency", "EUR");
-        fields.putAll(map("amountMinor", minor, "rate", 1, "rateOn", TODAY));
-        garage.owner()
-                .post("/api/projects/" + project + "/entries", map("id", id, "fields", fields))
-                .ok();
-        garage.owner()
-                .post("/api/entries/" + id + "/posting", map("version", 0))
-                .ok();
-    }
-
-    /** Twelve days of 7 h 50 min. */
+    /** Twelve days of 7 h 50 min, 50 min of each to open and close what lies before it. */
     private static void worked94Hours(TestGarage garage, UUID project) {
         UUID job = garage.job(project, "Everything");
-        for (int day = 0; day < 12; day++)
+        for (int day = 0; day < 12; day++) {
+            var session = map("workedOn", DAY.minusDays(day).toString(), "done", "x", "learned", "", "noteToSelf", "");
+            session.put(
+                    "work", List.of(map("jobId", job, "minutes", 420), map("access", "gearbox-out", "minutes", 50)));
             garage.owner()
                     .post(
                             "/api/projects/" + project + "/work-sessions",
-                            TestGarage.workSession(DAY.minusDays(day).toString(), job, 470))
+                            map("id", UUID.randomUUID(), "fields", session))
                     .ok();
+        }
     }
 }

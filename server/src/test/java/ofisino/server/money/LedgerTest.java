@@ -56,8 +56,10 @@ class LedgerTest {
         assertThat(after.get("position").get("spent").asLong()).isEqualTo(168_75);
         assertThat(after.get("position").get("orderedNotPaid").asLong()).isZero();
         long sumOfDestinations = 0;
-        for (JsonNode to : after.get("goesTo"))
-            sumOfDestinations += to.get("baseMinor").asLong();
+        for (JsonNode to : garage.owner()
+                .get("/api/projects/" + project + "/totals?by=JOB")
+                .ok()
+                .path("groups")) sumOfDestinations += to.get("baseMinor").asLong();
         assertThat(sumOfDestinations).isEqualTo(168_75);
     }
 
@@ -140,7 +142,7 @@ class LedgerTest {
                 .ok();
         assertThat(money(garage, project).get("position").get("spent").asLong()).isEqualTo(28_000);
         JsonNode check = garage.owner()
-                .get("/api/projects/" + project + "/money/check?typedMinor=40000")
+                .get("/api/projects/" + project + "/totals/check?by=JOB&typedMinor=40000")
                 .ok();
         assertThat(check.get("difference").asLong()).isEqualTo(12_000);
         assertThat(check.get("suspects")).hasSize(1);

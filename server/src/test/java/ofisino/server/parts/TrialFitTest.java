@@ -69,6 +69,16 @@ class TrialFitTest {
                         .path("start")
                         .asString());
 
+        String later = DAY.plusDays(8).toString();
+        garage.owner()
+                .put(
+                        "/api/projects/" + project + "/plan/pins",
+                        map("id", UUID.randomUUID(), "activity", "trial:" + glass, "notBefore", later))
+                .ok();
+        assertThat(planned(garage, project, "TRIAL").get(0).path("start").asString())
+                .as("as a person moved it")
+                .isGreaterThanOrEqualTo(later);
+
         post(garage, glass, "trial", map("fits", true)).ok();
         assertThat(planned(garage, project, "TRIAL")).isEmpty();
     }

@@ -52,6 +52,11 @@ public record RunningCost(String name, long perMonthMinor, LocalDate from, Optio
                 new Span(cost(today, r.soonest()), cost(today, r.likely()), cost(today, r.latest()))));
     }
 
+    /** Whether it runs on that day. */
+    public boolean isOn(LocalDate day) {
+        return !from.isAfter(day) && until.map(last -> !last.isBefore(day)).orElse(true);
+    }
+
     private long cost(LocalDate today, LocalDate end) {
         LocalDate begin = from.isAfter(today) ? from : today;
         long days = Math.max(0, ChronoUnit.DAYS.between(begin, end));

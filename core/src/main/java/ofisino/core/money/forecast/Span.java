@@ -25,6 +25,14 @@ public record Span(long lowMinor, long likelyMinor, long highMinor) {
         return Math.round((lowMinor + 4.0 * likelyMinor + highMinor) / 6);
     }
 
+    /** What is still to come of it once so much is spent; never less than nothing, since nobody gets it back. */
+    public Span after(long spentMinor) {
+        return new Span(
+                Math.max(0, lowMinor - spentMinor),
+                Math.max(0, likelyMinor - spentMinor),
+                Math.max(0, highMinor - spentMinor));
+    }
+
     /** Whether nobody has to guess. */
     public boolean isOneFigure() {
         return lowMinor == highMinor;

@@ -18,6 +18,7 @@ import ofisino.core.plan.progress.Standstill.Cause;
 import ofisino.core.plan.progress.Standstill.Explained;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
+import ofisino.server.logbook.WorkedHours;
 import ofisino.server.logbook.progress.ProgressController.ByOperation;
 import ofisino.server.logbook.progress.ProgressController.DaysByCause;
 import ofisino.server.logbook.progress.ProgressController.PaceResponse;
@@ -30,7 +31,13 @@ import org.springframework.stereotype.Service;
 
 /** How it goes: hours against the calendar, and against what was thought. */
 @Service
-record ProgressService(ProgressMapper mapper, Jobs jobs, Projects projects, Garages garages, Clock clock) {
+record ProgressService(ProgressMapper mapper, Jobs jobs, Projects projects, Garages garages, Clock clock)
+        implements WorkedHours {
+    @Override
+    public long minutes(Caller caller, UUID projectId) {
+        return mapper.worked(caller.garageId(), projectId).map(Worked::minutes).orElse(0L);
+    }
+
     Optional<PaceResponse> of(Caller caller, UUID projectId) {
         List<Jobs.Job> finished = jobs.of(caller, projectId).stream()
                 .filter(j -> finished(j).isPresent())

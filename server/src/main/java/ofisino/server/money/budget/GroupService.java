@@ -1,19 +1,17 @@
 package ofisino.server.money.budget;
 
-import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ofisino.core.kernel.Currencies;
 import ofisino.core.kernel.InvalidValue;
-import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.money.budget.Position;
-import ofisino.core.money.ledger.Destination;
+import ofisino.core.money.budget.SpendingGroups;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
-import ofisino.server.money.SystemGroups;
 import ofisino.server.money.budget.BudgetMapper.GroupBudgetRow;
 import ofisino.server.money.budget.GroupController.GroupBudgetRequest;
 import ofisino.server.money.budget.GroupController.GroupPosition;
@@ -25,22 +23,9 @@ import org.springframework.stereotype.Service;
 /** The budget by group: what each may cost against what it has cost and will. */
 @Service
 record GroupService(BudgetMapper mapper, PositionService positions, Projects projects, Jobs jobs, Garages garages) {
-    /** Where somebody's safety hangs on it first; then as one walks round the vehicle; then what is no part of it. */
-    private static final List<String> ORDER = Stream.concat(
-                    Stream.concat(
-                                    Arrays.stream(VehicleSystem.values()).filter(VehicleSystem::neverTemporary),
-                                    Arrays.stream(VehicleSystem.values()).filter(s -> !s.neverTemporary()))
-                            .map(Enum::name),
-                    Stream.concat(
-                            Stream.of(SystemGroups.OTHER),
-                            Arrays.stream(Destination.values())
-                                    .filter(d -> d != Destination.JOB)
-                                    .map(Enum::name)))
-            .toList();
-
     GroupsResponse of(Caller caller, UUID projectId) {
         Projects.Project project = projects.require(caller, projectId);
-        var groups = new SystemGroups(jobs.of(caller, projectId));
+        var groups = new SpendingGroups(Jobs.systemsOf(jobs.of(caller, projectId)));
         PositionService.Lines lines = positions.lines(caller, projectId);
         Map<String, Long> budgets = mapper.of(caller.garageId(), projectId).stream()
                 .collect(Collectors.toMap(GroupBudgetRow::grp, GroupBudgetRow::minor));
@@ -48,11 +33,11 @@ record GroupService(BudgetMapper mapper, PositionService positions, Projects pro
                 .collect(Collectors.groupingBy(groups::of, Collectors.summingLong(s -> s.baseMinor())));
         Map<String, Long> ordered = byGroup(groups, lines.ordered());
         Map<String, Long> toOrder = byGroup(groups, lines.toOrder());
-        List<GroupPosition> all = ORDER.stream()
+        List<GroupPosition> all = SpendingGroups.ORDER.stream()
                 .filter(g -> Stream.of(budgets, spent, ordered, toOrder).anyMatch(m -> m.containsKey(g)))
                 .map(g -> GroupPosition.of(
                         g,
-                        isSafety(g),
+                        SpendingGroups.isSafety(g),
                         budgets.get(g),
                         new Position(
                                 budgets.getOrDefault(g, 0L),
@@ -65,14 +50,11 @@ record GroupService(BudgetMapper mapper, PositionService positions, Projects pro
                 garages.baseCurrency(caller).getCode(), project.budgetMinor(), project.budgetMinor() - given, all);
     }
 
-    private static Map<String, Long> byGroup(SystemGroups groups, List<PositionService.Due> due) {
+    private static Map<String, Long> byGroup(SpendingGroups groups, List<PositionService.Due> due) {
         return due.stream()
                 .collect(Collectors.groupingBy(
-                        d -> groups.ofJob(d.jobId()), Collectors.summingLong(PositionService.Due::baseMinor)));
-    }
-
-    private static boolean isSafety(String group) {
-        return Arrays.stream(VehicleSystem.values()).anyMatch(s -> s.name().equals(group) && s.neverTemporary());
+                        d -> groups.ofJob(Optional.ofNullable(d.jobId())),
+                        Collectors.summingLong(PositionService.Due::baseMinor)));
     }
 
     void give(Caller caller, UUID projectId, String group, GroupBudgetRequest said) {
@@ -90,7 +72,7 @@ record GroupService(BudgetMapper mapper, PositionService positions, Projects pro
     }
 
     private static String known(String group) {
-        if (!ORDER.contains(group))
+        if (!SpendingGroups.ORDER.contains(group))
             throw InvalidValue.at(
                     "group",
                     "group-budget.unknown",

@@ -5,28 +5,18 @@ import java.util.List;
 import java.util.UUID;
 import ofisino.core.money.budget.Month;
 import ofisino.core.money.budget.Position;
-import ofisino.core.money.budget.Reconcile;
-import ofisino.core.money.ledger.Destination;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Role;
 import ofisino.server.identity.Roles;
-import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
 @Roles(look = Role.OWNER, change = Role.OWNER)
 @RequestMapping("/api/projects/{projectId}/money")
 record MoneyController(PositionService service) {
-    record GoesTo(
-            Destination destination,
-            @Nullable UUID jobId,
-            @Nullable String title,
-            long baseMinor) {}
-
     record OpenOrder(
             UUID orderId, String supplier, String currency, long openMinor, long baseMinor, LocalDate expectedOn) {}
 
@@ -48,7 +38,6 @@ record MoneyController(PositionService service) {
             long overBasisPoints,
             long leftThisMonth,
             long heldForPlansB,
-            List<GoesTo> goesTo,
             List<OpenOrder> orderedNotPaid,
             List<ToOrder> toOrder,
             List<RefundDue> refundsExpected,
@@ -57,11 +46,5 @@ record MoneyController(PositionService service) {
     @GetMapping
     MoneyResponse money(Caller caller, @PathVariable UUID projectId) {
         return service.money(caller, projectId);
-    }
-
-    /** Compares a total that somebody named with the sum of the posted lines. */
-    @GetMapping("/check")
-    Reconcile.Outcome check(Caller caller, @PathVariable UUID projectId, @RequestParam long typedMinor) {
-        return service.check(caller, projectId, typedMinor);
     }
 }

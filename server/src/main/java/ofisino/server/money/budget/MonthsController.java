@@ -3,7 +3,7 @@ package ofisino.server.money.budget;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
-import ofisino.core.money.budget.Months;
+import ofisino.core.money.forecast.Months;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Role;
 import ofisino.server.identity.Roles;

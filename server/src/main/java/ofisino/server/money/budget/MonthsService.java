@@ -2,7 +2,6 @@ package ofisino.server.money.budget;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.YearMonth;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -11,13 +10,15 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import ofisino.core.kernel.Aim;
 import ofisino.core.money.budget.Month;
-import ofisino.core.money.budget.Months;
-import ofisino.core.money.budget.Months.DuePayment;
-import ofisino.core.money.budget.Months.OneMonth;
+import ofisino.core.money.forecast.Months;
+import ofisino.core.money.forecast.Months.DuePayment;
+import ofisino.core.money.forecast.Months.OneMonth;
+import ofisino.core.money.forecast.RunningCost;
 import ofisino.core.plan.problem.ActivityId;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.money.Forecasts;
+import ofisino.server.money.budget.MoneyController.ToOrder;
 import ofisino.server.money.budget.MonthsController.DueMinor;
 import ofisino.server.money.budget.MonthsController.MonthMinor;
 import ofisino.server.money.budget.MonthsController.MonthsResponse;
@@ -46,20 +47,16 @@ record MonthsService(
         if (now.allowance() == 0) return new MonthsResponse(currency, List.of(), null, List.of(), 0, 0);
         LocalDate today = LocalDate.now(clock.withZone(garages.zone(caller)));
         List<DuePayment> due = new ArrayList<>();
+        List<RunningCost> running = new ArrayList<>();
         long undated = 0;
         int unpriced = 0;
         for (UUID car : fromThePurseOf(caller, projectId)) {
             due.addAll(positions.ordersDue(caller, car));
-            List<DuePayment> planned = toBuy(caller, car);
-            due.addAll(planned);
+            undated += addToBuy(caller, car, due);
             unpriced += Need.toBuy(needs.of(caller, car)).unvalued();
-            undated += unbought(caller, car).stream()
-                            .mapToLong(Need::estimateMinor)
-                            .sum()
-                    - planned.stream().mapToLong(DuePayment::minor).sum();
+            running.addAll(forecasts.running(caller, car));
         }
-        for (UUID car : fromThePurseOf(caller, projectId)) due.addAll(running(caller, car, today, due));
-        Months months = Months.of(today, now.allowance() - now.spent(), now.allowance(), due);
+        Months months = Months.of(today, now.allowance() - now.spent(), now.allowance(), due, running);
         return new MonthsResponse(
                 currency,
                 months.months().stream().map(MonthMinor::of).toList(),
@@ -76,25 +73,23 @@ record MonthsService(
                 : List.of(projectId);
     }
 
-    private List<Need> unbought(Caller caller, UUID projectId) {
-        return needs.of(caller, projectId).stream()
-                .filter(n -> n.state().isToOrder() && n.estimateMinor() > 0)
-                .toList();
-    }
-
-    /** On the day on which the plan orders it. */
-    private List<DuePayment> toBuy(Caller caller, UUID projectId) {
+    /** On the day on which the plan orders it. @return what it has no day for */
+    private long addToBuy(Caller caller, UUID projectId, List<DuePayment> due) {
         Planned planned = plans.of(caller, projectId);
+        Map<UUID, Need> needed = needs.of(caller, projectId).stream().collect(Collectors.toMap(Need::id, n -> n));
         Map<UUID, Aim> aims =
                 jobs.of(caller, projectId).stream().collect(Collectors.toMap(Jobs.Job::id, Jobs.Job::aim));
-        return unbought(caller, projectId).stream()
-                .flatMap(n -> planned.plan().of(ActivityId.need(n.id())).stream()
-                        .map(s -> new DuePayment(
-                                n.title(),
-                                s.start().atZone(garages.zone(caller)).toLocalDate(),
-                                n.estimateMinor(),
-                                canWait(n, aims))))
-                .toList();
+        long undated = 0;
+        for (ToOrder part : positions.toOrder(caller, projectId)) {
+            Optional<LocalDate> day = planned.plan()
+                    .of(ActivityId.need(part.needId()))
+                    .map(s -> s.start().atZone(garages.zone(caller)).toLocalDate());
+            if (day.isEmpty()) undated += part.baseMinor();
+            else if (part.baseMinor() > 0)
+                due.add(new DuePayment(
+                        part.title(), day.get(), part.baseMinor(), canWait(needed.get(part.needId()), aims)));
+        }
+        return undated;
     }
 
     private static boolean canWait(Need need, Map<UUID, Aim> aims) {
@@ -102,19 +97,5 @@ record MonthsService(
                 .map(aims::get)
                 .map(aim -> !Aim.ROAD_READY.needs(aim))
                 .orElse(false);
-    }
-
-    /** Each month until the last in which something is due. */
-    private List<DuePayment> running(Caller caller, UUID projectId, LocalDate today, List<DuePayment> due) {
-        long monthly = forecasts.runningPerMonthMinor(caller, projectId);
-        if (monthly == 0) return List.of();
-        YearMonth last = due.stream()
-                .map(d -> YearMonth.from(d.on()))
-                .max(YearMonth::compareTo)
-                .orElse(YearMonth.from(today));
-        List<DuePayment> each = new ArrayList<>();
-        for (YearMonth m = YearMonth.from(today).plusMonths(1); !m.isAfter(last); m = m.plusMonths(1))
-            each.add(new DuePayment("", m.atDay(1), monthly, false));
-        return each;
     }
 }

@@ -4,8 +4,6 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.time.YearMonth;
 import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -19,11 +17,9 @@ import ofisino.core.kernel.ExchangeRate;
 import ofisino.core.money.budget.Deposit;
 import ofisino.core.money.budget.MoneyDue;
 import ofisino.core.money.budget.Month;
-import ofisino.core.money.budget.Months.DuePayment;
 import ofisino.core.money.budget.OrderBalance;
 import ofisino.core.money.budget.Position;
-import ofisino.core.money.budget.Reconcile;
-import ofisino.core.money.ledger.Destination;
+import ofisino.core.money.forecast.Months.DuePayment;
 import ofisino.core.money.ledger.EntryKind;
 import ofisino.core.money.ledger.Split;
 import ofisino.core.plan.fallback.Fallback;
@@ -33,7 +29,6 @@ import ofisino.server.money.Entries;
 import ofisino.server.money.Entries.Posted;
 import ofisino.server.money.Ledger;
 import ofisino.server.money.budget.MoneyController.DepositOut;
-import ofisino.server.money.budget.MoneyController.GoesTo;
 import ofisino.server.money.budget.MoneyController.MoneyResponse;
 import ofisino.server.money.budget.MoneyController.OpenOrder;
 import ofisino.server.money.budget.MoneyController.RefundDue;
@@ -128,6 +123,11 @@ record PositionService(
                         .toList());
     }
 
+    /** What is still to be bought, each with the price that somebody named. */
+    List<ToOrder> toOrder(Caller caller, UUID projectId) {
+        return sums(caller, projectId).toOrder();
+    }
+
     /** What is ordered and not paid, on the day on which it comes. */
     List<DuePayment> ordersDue(Caller caller, UUID projectId) {
         return sums(caller, projectId).open().stream()
@@ -165,7 +165,6 @@ record PositionService(
                 fallbacks.of(caller, projectId).values().stream()
                         .mapToLong(Fallback::costMinor)
                         .reduce(0, Math::addExact),
-                goesTo(caller, projectId, s.posted()),
                 s.open(),
                 s.toOrder(),
                 refunds(s.balances()),
@@ -296,32 +295,5 @@ record PositionService(
 
     private static long sum(List<Posted> posted) {
         return posted.stream().mapToLong(e -> e.base().getAmountMinorLong()).reduce(0, Math::addExact);
-    }
-
-    private List<GoesTo> goesTo(Caller caller, UUID projectId, List<Posted> posted) {
-        Map<UUID, String> titles =
-                jobs.of(caller, projectId).stream().collect(Collectors.toMap(Jobs.Job::id, Jobs.Job::title));
-        record To(Destination destination, Optional<UUID> job) {}
-        Map<To, Long> sums = new LinkedHashMap<>();
-        for (Posted entry : posted)
-            for (Split s : entry.splits()) sums.merge(new To(s.destination(), s.job()), s.baseMinor(), Math::addExact);
-        return sums.entrySet().stream()
-                .filter(e -> e.getValue() != 0)
-                .map(e -> new GoesTo(
-                        e.getKey().destination(),
-                        e.getKey().job().orElse(null),
-                        e.getKey().job().map(titles::get).orElse(null),
-                        e.getValue()))
-                .sorted(Comparator.comparingLong(GoesTo::baseMinor).reversed())
-                .toList();
-    }
-
-    Reconcile.Outcome check(Caller caller, UUID projectId, long typedMinor) {
-        projects.require(caller, projectId);
-        return Reconcile.check(
-                entries.posted(caller, projectId).stream()
-                        .map(e -> new Reconcile.Item(e.description(), e.base().getAmountMinorLong()))
-                        .toList(),
-                typedMinor);
     }
 }

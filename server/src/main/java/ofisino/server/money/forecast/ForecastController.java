@@ -120,7 +120,7 @@ record ForecastController(ForecastService service, KeptForecasts keptForecasts) 
 
     @GetMapping("/projects/{projectId}/forecast")
     ForecastResponse of(Caller caller, @PathVariable UUID projectId) {
-        return service.of(caller, projectId);
+        return service.answer(caller, projectId);
     }
 
     @GetMapping("/projects/{projectId}/forecast/growth")

@@ -19,6 +19,7 @@ import ofisino.core.money.forecast.ForecastPart;
 import ofisino.core.money.forecast.ForecastPart.ForecastKind;
 import ofisino.core.money.forecast.Forgotten;
 import ofisino.core.money.forecast.KeptForecast;
+import ofisino.core.money.forecast.RunningCost;
 import ofisino.core.money.forecast.RunningCost.Road;
 import ofisino.core.money.forecast.Span;
 import ofisino.core.money.forecast.StillToDo;
@@ -144,7 +145,7 @@ class ForecastService implements Forecasts {
         return LocalDate.now(clock.withZone(garages.zone(caller)));
     }
 
-    ForecastResponse of(Caller caller, UUID projectId) {
+    ForecastResponse answer(Caller caller, UUID projectId) {
         Reckoned r = reckon(caller, projectId);
         Forecast forecast = r.forecast();
         return new ForecastResponse(
@@ -170,20 +171,16 @@ class ForecastService implements Forecasts {
     /** As it is today, with what is drafted: it is paid, only nobody has booked it yet. */
     KeptForecast today(Caller caller, UUID projectId) {
         Reckoned r = reckon(caller, projectId);
-        long drafted = entries.draftedMinor(caller, projectId);
+        long drafted = entries.drafts(caller, projectId).baseMinor();
         Forecast all = r.forecast().and(List.of(ForecastPart.sure(ForecastKind.SPENT, drafted)));
         Span total = ends(r);
         return KeptForecast.of(day(caller), all, total.lowMinor() + drafted, total.highMinor() + drafted);
     }
 
     @Override
-    public Span total(Caller caller, UUID projectId) {
-        return ends(reckon(caller, projectId));
-    }
-
-    @Override
-    public int unestimated(Caller caller, UUID projectId) {
-        return reckon(caller, projectId).forecast().unestimated();
+    public FinalCost of(Caller caller, UUID projectId) {
+        Reckoned r = reckon(caller, projectId);
+        return new FinalCost(ends(r), r.forecast().unestimated());
     }
 
     private static Span ends(Reckoned r) {
@@ -196,13 +193,10 @@ class ForecastService implements Forecasts {
     }
 
     @Override
-    public long runningPerMonthMinor(Caller caller, UUID projectId) {
-        LocalDate today = day(caller);
+    public List<RunningCost> running(Caller caller, UUID projectId) {
         return mapper.running(caller.garageId(), projectId).stream()
-                .filter(r -> !r.fromOn().isAfter(today)
-                        && (r.untilOn() == null || !r.untilOn().isBefore(today)))
-                .mapToLong(RunningRow::perMonthMinor)
-                .reduce(0, Math::addExact);
+                .map(RunningRow::toCore)
+                .toList();
     }
 
     private static long inTen(TotalDraws draws, int tenths) {

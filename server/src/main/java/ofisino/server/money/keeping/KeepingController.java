@@ -74,7 +74,9 @@ record KeepingController(KeepingService service) {
      * @param purpose            for which more was paid than it is worth to the purse
      * @param unestimated        findings without a figure: finishing costs more than is said
      * @param waysOn             null while a value lacks, and once it is gone
-     * @param over               it is finished, sold or scrapped
+     * @param gone               it is sold or scrapped: the result is final
+     * @param sellable           it is yours and here
+     * @param drafts             receipts that are not booked and count nowhere
      * @param result             all that came in less all that went out, so far
      */
     record KeepingResponse(
@@ -89,7 +91,10 @@ record KeepingController(KeepingService service) {
             long minutesToCome,
             long runningPerMonthMinor,
             @Nullable WaysOn waysOn,
-            boolean over,
+            boolean gone,
+            boolean sellable,
+            int drafts,
+            long orderedNotPaidMinor,
             ResultMinor result,
             TallyMinor tally) {}
 

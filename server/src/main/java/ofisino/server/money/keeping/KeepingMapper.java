@@ -55,12 +55,12 @@ interface KeepingMapper {
         private static Optional<Span> span(
                 String field, @Nullable Long low, @Nullable Long likely, @Nullable Long high) {
             if (low == null && likely == null && high == null) return Optional.empty();
-            if (low == null || likely == null || high == null || low > likely || likely > high || low < 0)
+            if (low == null || likely == null || high == null || low < 0)
                 throw InvalidValue.at(
                         field,
                         "keeping.range",
                         "A value is said from low over likely to high.",
-                        "Enter three figures that rise, from 0 on, or none.");
+                        "Enter three figures from 0 on, or none.");
             return Optional.of(new Span(low, likely, high));
         }
 

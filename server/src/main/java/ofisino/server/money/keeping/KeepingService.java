@@ -5,15 +5,19 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.Currencies;
 import ofisino.core.kernel.InvalidValue;
+import ofisino.core.money.forecast.RunningCost;
 import ofisino.core.money.forecast.Span;
 import ofisino.core.money.keeping.Outlook;
 import ofisino.core.money.keeping.Result;
 import ofisino.core.money.keeping.Tally;
+import ofisino.core.plan.problem.PlanProblem;
 import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
+import ofisino.server.logbook.WorkedHours;
 import ofisino.server.money.BoughtFor;
 import ofisino.server.money.Entries;
 import ofisino.server.money.Forecasts;
@@ -25,7 +29,7 @@ import ofisino.server.money.keeping.KeepingController.SpanMinor;
 import ofisino.server.money.keeping.KeepingController.TallyMinor;
 import ofisino.server.money.keeping.KeepingController.WaysOn;
 import ofisino.server.money.keeping.KeepingMapper.KeepingRow;
-import ofisino.server.plan.Jobs;
+import ofisino.server.plan.Plans;
 import ofisino.server.vehicle.Projects;
 import org.springframework.stereotype.Service;
 
@@ -38,7 +42,8 @@ record KeepingService(
         Entries entries,
         Forecasts forecasts,
         BoughtFor boughtFor,
-        Jobs jobs,
+        WorkedHours workedHours,
+        Plans plans,
         Garages garages,
         Clock clock) {
     KeepingResponse of(Caller caller, UUID projectId) {
@@ -46,13 +51,12 @@ record KeepingService(
         KeepingRow said = said(caller, projectId);
         Ledger.Standing money = ledger.standing(caller, projectId);
         long spent = money.position().spent();
-        boolean over = project.state().isOver();
-        Work work = work(caller, projectId, over);
-        Span toCome = over ? Span.of(0) : toCome(forecasts.total(caller, projectId), spent);
-        int unestimated = over ? 0 : forecasts.unestimated(caller, projectId);
+        boolean gone = project.state().isGone();
+        ToCome toCome = gone ? ToCome.NOTHING : toCome(caller, projectId, spent);
+        long worked = workedHours.minutes(caller, projectId);
         Optional<Span> market = boughtFor.finishedValue(caller, projectId);
         Optional<BoughtFor.Why> why = boughtFor.why(caller, projectId);
-        Optional<Outlook> outlook = over
+        Optional<Outlook> outlook = gone
                 ? Optional.empty()
                 : said.now()
                         .flatMap(now -> said.finished()
@@ -62,10 +66,11 @@ record KeepingService(
                                         finished,
                                         said.selling(),
                                         spent,
-                                        toCome,
-                                        unestimated == 0,
-                                        work.minutes(),
-                                        work.minutesToCome())));
+                                        toCome.cost(),
+                                        toCome.unestimated() == 0,
+                                        worked,
+                                        toCome.minutes())));
+        long net = spent - outlook.map(o -> o.sellNow().likelyMinor()).orElse(0L);
         return new KeepingResponse(
                 money.currency(),
                 said,
@@ -73,44 +78,44 @@ record KeepingService(
                 why.map(BoughtFor.Why::purpose).orElse(null),
                 why.map(BoughtFor.Why::reason).orElse(""),
                 spent,
-                SpanMinor.of(toCome),
-                unestimated,
-                work.minutesToCome(),
-                forecasts.runningPerMonthMinor(caller, projectId),
+                SpanMinor.of(toCome.cost()),
+                toCome.unestimated(),
+                toCome.minutes(),
+                runningPerMonth(caller, projectId),
                 outlook.map(o -> waysOn(o, said)).orElse(null),
-                over,
-                ResultMinor.of(new Result(-spent, work.minutes()), said.hourMinor()),
-                tally(
-                        caller,
-                        project,
-                        said,
-                        spent - outlook.map(o -> o.sellNow().likelyMinor()).orElse(0L)));
+                gone,
+                !gone && project.state() != Projects.State.LOOKING,
+                entries.drafts(caller, projectId).count(),
+                money.position().orderedNotPaid(),
+                ResultMinor.of(new Result(-spent, worked), said.hourMinor()),
+                tally(caller, project, said, net));
+    }
+
+    /** @param minutes of work, with opening and closing, of everybody */
+    private record ToCome(Span cost, int unestimated, long minutes) {
+        static final ToCome NOTHING = new ToCome(Span.of(0), 0, 0);
+    }
+
+    private ToCome toCome(Caller caller, UUID projectId, long spentMinor) {
+        Forecasts.FinalCost all = forecasts.of(caller, projectId);
+        return new ToCome(
+                all.total().after(spentMinor),
+                all.unestimated(),
+                plans.of(caller, projectId).problem().activities().stream()
+                        .mapToLong(a -> a.workSlots() * a.crew().size() * PlanProblem.SLOT.toMinutes())
+                        .sum());
+    }
+
+    private long runningPerMonth(Caller caller, UUID projectId) {
+        LocalDate today = today(caller);
+        return forecasts.running(caller, projectId).stream()
+                .filter(r -> r.isOn(today))
+                .mapToLong(RunningCost::perMonthMinor)
+                .sum();
     }
 
     private KeepingRow said(Caller caller, UUID projectId) {
         return mapper.find(caller.garageId(), projectId).orElse(KeepingRow.NOTHING_SAID);
-    }
-
-    /** Nobody gets back what is spent. */
-    private static Span toCome(Span total, long spentMinor) {
-        return new Span(
-                Math.max(0, total.lowMinor() - spentMinor),
-                Math.max(0, total.likelyMinor() - spentMinor),
-                Math.max(0, total.highMinor() - spentMinor));
-    }
-
-    private record Work(long minutes, long minutesToCome) {}
-
-    private Work work(Caller caller, UUID projectId, boolean over) {
-        List<Jobs.Job> all = jobs.of(caller, projectId);
-        return new Work(
-                all.stream().mapToLong(Jobs.Job::spentMinutes).sum(),
-                over
-                        ? 0
-                        : all.stream()
-                                .filter(j -> !j.state().isOver())
-                                .mapToLong(j -> Math.max(0, j.likelyMinutes() - j.spentMinutes()))
-                                .sum());
     }
 
     private static WaysOn waysOn(Outlook o, KeepingRow said) {
@@ -134,7 +139,7 @@ record KeepingService(
                 .sorted()
                 .toList();
         LocalDate first = days.isEmpty() || project.begunOn().isBefore(days.get(0)) ? project.begunOn() : days.get(0);
-        LocalDate last = project.state().isOver() && !days.isEmpty() ? days.get(days.size() - 1) : today(caller);
+        LocalDate last = project.state().isGone() && !days.isEmpty() ? days.get(days.size() - 1) : today(caller);
         var tally = new Tally(netMinor, first.isAfter(last) ? last : first, last, said.km());
         return new TallyMinor(
                 tally.from(),
@@ -155,6 +160,15 @@ record KeepingService(
                     "sale.nothing",
                     "It was sold for nothing.",
                     "Enter what was paid; what is given away is scrapped or ended under the car’s details.");
+        Projects.Project project = projects.require(caller, projectId);
+        if (project.state() == Projects.State.LOOKING)
+            throw Conflict.of("sale.not-yours", "It is not yours yet.", "Say first that you bought it.");
+        if (entries.drafts(caller, projectId).count() > 0)
+            throw Conflict.of(
+                    "sale.drafts",
+                    "Receipts are not booked yet: once it is sold they would count nowhere.",
+                    "Book them or throw them away first.");
+        projects.reopen(caller, projectId);
         String vehicle = projects.requireOpen(caller, projectId).vehicleName();
         entries.bookSale(caller, projectId, sale.entryId(), sale.priceMinor(), sale.soldOn(), vehicle);
         projects.sold(caller, projectId);

@@ -89,11 +89,12 @@ record EntryService(EntryMapper mapper, Projects projects, Orders orders, Garage
     }
 
     @Override
-    public long draftedMinor(Caller caller, UUID projectId) {
-        return list(caller, projectId).stream()
+    public Drafts drafts(Caller caller, UUID projectId) {
+        List<EntryRow> drafts = list(caller, projectId).stream()
                 .filter(e -> e.state() == State.DRAFT)
-                .mapToLong(EntryRow::baseMinor)
-                .reduce(0, Math::addExact);
+                .toList();
+        return new Drafts(
+                drafts.size(), drafts.stream().mapToLong(EntryRow::baseMinor).reduce(0, Math::addExact));
     }
 
     /** What was left with a seller is a draft beside his order: its owner looks at it and posts it. */

@@ -36,17 +36,22 @@ record TotalsController(TotalsService service) {
     record GroupTotal(
             String key, @Nullable String title, @Nullable UUID jobId, long baseMinor) {}
 
-    /** @param firstOn the day of the first entry: the whole begins there */
+    /** @param depositsOutMinor of the closing sum, what still comes back: a deposit is no cost before its day is past */
     record MoneyTotalsResponse(
             GroupedBy by,
             LocalDate from,
             LocalDate to,
-            LocalDate firstOn,
             long openingMinor,
             List<GroupTotal> groups,
-            long closingMinor) {}
+            long closingMinor,
+            long depositsOutMinor) {}
 
-    /** From the first entry to today where nothing is said. */
+    /** What is asked for: from the first entry, and to today, where nothing is said. */
+    record Which(
+            GroupedBy by,
+            @Nullable LocalDate from,
+            @Nullable LocalDate to) {}
+
     @GetMapping
     MoneyTotalsResponse totals(
             Caller caller,
@@ -54,17 +59,19 @@ record TotalsController(TotalsService service) {
             @RequestParam GroupedBy by,
             @RequestParam(required = false) @Nullable LocalDate from,
             @RequestParam(required = false) @Nullable LocalDate to) {
-        return service.of(caller, projectId, by, from, to);
+        return service.of(caller, projectId, new Which(by, from, to));
     }
 
-    /** Compares what somebody named for one group of the whole with its lines. */
+    /** Compares what somebody named with the lines: of one group or of all, in the same stretch of time. */
     @GetMapping("/check")
     Reconcile.Outcome checkGroup(
             Caller caller,
             @PathVariable UUID projectId,
             @RequestParam GroupedBy by,
-            @RequestParam String key,
+            @RequestParam(required = false) @Nullable String key,
+            @RequestParam(required = false) @Nullable LocalDate from,
+            @RequestParam(required = false) @Nullable LocalDate to,
             @RequestParam long typedMinor) {
-        return service.check(caller, projectId, by, key, typedMinor);
+        return service.check(caller, projectId, new Which(by, from, to), key, typedMinor);
     }
 }

@@ -3,6 +3,7 @@ package ofisino.server.money.totals;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -10,15 +11,17 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import ofisino.core.money.budget.Period;
 import ofisino.core.money.budget.Reconcile;
+import ofisino.core.money.budget.SpendingGroups;
 import ofisino.core.money.ledger.Split;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.money.Entries;
 import ofisino.server.money.Entries.Posted;
-import ofisino.server.money.SystemGroups;
+import ofisino.server.money.Ledger;
 import ofisino.server.money.totals.TotalsController.GroupTotal;
 import ofisino.server.money.totals.TotalsController.GroupedBy;
 import ofisino.server.money.totals.TotalsController.MoneyTotalsResponse;
+import ofisino.server.money.totals.TotalsController.Which;
 import ofisino.server.parts.Orders;
 import ofisino.server.parts.Suppliers;
 import ofisino.server.plan.Jobs;
@@ -32,6 +35,7 @@ import org.springframework.stereotype.Service;
 record TotalsService(
         Projects projects,
         Entries entries,
+        Ledger ledger,
         Jobs jobs,
         OrderOfWork orderOfWork,
         Orders orders,
@@ -39,39 +43,52 @@ record TotalsService(
         Garages garages,
         Clock clock) {
     /** One share of an entry, under its group. */
-    private record Share(LocalDate on, String key, String description, long minor) {}
+    private record Share(UUID entryId, LocalDate on, String key, String description, long minor) {}
 
-    MoneyTotalsResponse of(
-            Caller caller, UUID projectId, GroupedBy by, @Nullable LocalDate from, @Nullable LocalDate to) {
+    MoneyTotalsResponse of(Caller caller, UUID projectId, Which which) {
+        GroupedBy by = which.by();
         List<Share> shares = shares(caller, projectId, by);
-        LocalDate today = LocalDate.now(clock.withZone(garages.zone(caller)));
-        LocalDate first =
-                shares.stream().map(Share::on).min(LocalDate::compareTo).orElse(today);
-        LocalDate last = shares.stream()
-                .map(Share::on)
-                .max(LocalDate::compareTo)
-                .filter(today::isBefore)
-                .orElse(today);
         Period period = Period.of(
                 shares.stream()
                         .map(s -> new Period.Booked(s.on(), s.key(), s.minor()))
                         .toList(),
-                from == null ? first : from,
-                to == null ? last : to);
+                from(shares, which, caller),
+                to(shares, which, caller));
         Map<String, Jobs.Job> titles = by == GroupedBy.JOB
                 ? jobs.of(caller, projectId).stream().collect(Collectors.toMap(j -> j.id().toString(), j -> j))
                 : Map.of();
+        long whole = shares.stream().mapToLong(Share::minor).reduce(0, Math::addExact);
         return new MoneyTotalsResponse(
                 by,
                 period.from(),
                 period.to(),
-                first,
                 period.opening(),
                 period.groups().stream()
                         .filter(g -> g.minor() != 0)
                         .map(g -> total(g, by, Optional.ofNullable(titles.get(g.name()))))
                         .toList(),
-                period.closing());
+                period.closing(),
+                whole - ledger.standing(caller, projectId).position().spent());
+    }
+
+    private LocalDate from(List<Share> shares, Which which, Caller caller) {
+        return which.from() != null
+                ? which.from()
+                : shares.stream().map(Share::on).min(LocalDate::compareTo).orElse(today(caller));
+    }
+
+    private LocalDate to(List<Share> shares, Which which, Caller caller) {
+        return which.to() != null
+                ? which.to()
+                : shares.stream()
+                        .map(Share::on)
+                        .max(LocalDate::compareTo)
+                        .filter(today(caller)::isBefore)
+                        .orElse(today(caller));
+    }
+
+    private LocalDate today(Caller caller) {
+        return LocalDate.now(clock.withZone(garages.zone(caller)));
     }
 
     private static GroupTotal total(Period.Group group, GroupedBy by, Optional<Jobs.Job> job) {
@@ -83,13 +100,33 @@ record TotalsService(
                 group.minor());
     }
 
-    Reconcile.Outcome check(Caller caller, UUID projectId, GroupedBy by, String key, long typedMinor) {
-        return Reconcile.check(
-                shares(caller, projectId, by).stream()
-                        .filter(s -> s.key().equals(key))
-                        .map(s -> new Reconcile.Item(s.description(), s.minor()))
-                        .toList(),
-                typedMinor);
+    Reconcile.Outcome check(Caller caller, UUID projectId, Which which, @Nullable String key, long typedMinor) {
+        List<Share> shares = shares(caller, projectId, which.by());
+        LocalDate from = from(shares, which, caller);
+        LocalDate to = to(shares, which, caller);
+        List<Share> asked = shares.stream()
+                .filter(s -> key == null || s.key().equals(key))
+                .filter(s -> !s.on().isBefore(from) && !s.on().isAfter(to))
+                .toList();
+        return Reconcile.check(key == null ? byEntry(asked) : items(asked), typedMinor);
+    }
+
+    private static List<Reconcile.Item> items(List<Share> shares) {
+        return shares.stream()
+                .map(s -> new Reconcile.Item(s.description(), s.minor()))
+                .toList();
+    }
+
+    /** Of the whole nobody names a share: an entry was left out, or stands twice. */
+    private static List<Reconcile.Item> byEntry(List<Share> shares) {
+        return shares.stream()
+                .collect(Collectors.groupingBy(Share::entryId, LinkedHashMap::new, Collectors.toList()))
+                .values()
+                .stream()
+                .map(its -> new Reconcile.Item(
+                        its.get(0).description(),
+                        its.stream().mapToLong(Share::minor).sum()))
+                .toList();
     }
 
     private List<Share> shares(Caller caller, UUID projectId, GroupedBy by) {
@@ -97,7 +134,7 @@ record TotalsService(
         Grouping grouping = grouping(caller, projectId, by);
         return entries.posted(caller, projectId).stream()
                 .flatMap(e -> e.splits().stream()
-                        .map(s -> new Share(e.paidOn(), grouping.key(e, s), e.description(), s.baseMinor())))
+                        .map(s -> new Share(e.id(), e.paidOn(), grouping.key(e, s), e.description(), s.baseMinor())))
                 .toList();
     }
 
@@ -113,7 +150,7 @@ record TotalsService(
                 yield (e, s) -> sellers.getOrDefault(e.orderId() == null ? e.supplierId() : e.orderId(), "");
             }
             case SYSTEM -> {
-                var groups = new SystemGroups(jobs.of(caller, projectId));
+                var groups = new SpendingGroups(Jobs.systemsOf(jobs.of(caller, projectId)));
                 yield (e, s) -> groups.of(s);
             }
             case JOB -> byJob(Map.of());
@@ -130,7 +167,7 @@ record TotalsService(
     /** By what is said of its job, or the job itself; what is for no job by what else it is for. */
     private static Grouping byJob(Map<UUID, String> keys) {
         return (e, s) -> s.job()
-                .map(job -> keys.isEmpty() ? job.toString() : keys.getOrDefault(job, SystemGroups.OTHER))
+                .map(job -> keys.isEmpty() ? job.toString() : keys.getOrDefault(job, SpendingGroups.OTHER))
                 .orElse(s.destination().name());
     }
 

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.BiFunction;
 import ofisino.core.kernel.Aim;
 import ofisino.core.parts.order.TriedOn;
 import ofisino.core.parts.sourcing.NeedState;
@@ -56,15 +57,25 @@ final class StatedArrivals {
      *
      * @param untilByNeed the last day for it; empty where nobody knows
      * @param needed      states of the vehicle that every work on it needs
+     * @param pin         of a name and its timing, the timing as a person moved it
      */
     void addTrials(
-            List<Need> needs, Map<UUID, Optional<LocalDate>> untilByNeed, Activity.Crew one, Set<String> needed) {
+            List<Need> needs,
+            Map<UUID, Optional<LocalDate>> untilByNeed,
+            Activity.Crew one,
+            Set<String> needed,
+            BiFunction<String, Activity.Timing, Activity.Timing> pin) {
         needs.stream()
                 .filter(n -> untilByNeed.containsKey(n.id()))
-                .forEach(n -> addTrial(n, untilByNeed.get(n.id()), one, needed));
+                .forEach(n -> addTrial(n, untilByNeed.get(n.id()), one, needed, pin));
     }
 
-    private void addTrial(Need need, Optional<LocalDate> until, Activity.Crew one, Set<String> needed) {
+    private void addTrial(
+            Need need,
+            Optional<LocalDate> until,
+            Activity.Crew one,
+            Set<String> needed,
+            BiFunction<String, Activity.Timing, Activity.Timing> pin) {
         Optional<Job> job = Optional.ofNullable(need.jobId()).map(open::get);
         String key = ActivityId.trial(need.id()).value();
         Optional<Instant> deadline =
@@ -72,7 +83,7 @@ final class StatedArrivals {
         subjects.put(key, new Subject(Kind.TRIAL, need.id(), "Try it on: %s".formatted(need.title())));
         activities.add(
                 Activity.job(key, job.map(Job::aim).orElse(Aim.SHOW), Statement.slots(TriedOn.USUAL_MINUTES), one)
-                        .with(Activity.Timing.FREE.until(deadline))
+                        .with(pin.apply(key, Activity.Timing.FREE.until(deadline)))
                         .needing(needed));
         job.ifPresent(
                 j -> links.add(PlanProblem.Link.of(key, ActivityId.job(j.id()).value())));

@@ -178,7 +178,7 @@ final class Statement {
         drives.unseen().forEach(id -> waits.unseen(ActivityId.job(id)));
         var arrivals = new StatedArrivals(zone, open, subjects, around.suppliersOpen());
         arrivals.add(needs, lookedFirst);
-        arrivals.addTrials(needs, trials, crews.exactly(1), carGoes ? Set.of(HERE) : Set.of());
+        arrivals.addTrials(needs, trials, crews.exactly(1), carGoes ? Set.of(HERE) : Set.of(), this::pin);
         activities.addAll(arrivals.activities);
         links.addAll(arrivals.links);
         needs.stream()

@@ -125,9 +125,10 @@ record Tonights(
                     fetch(what.id()));
         }
 
-        private List<Fetch> fetch(UUID jobId) {
+        /** @param of the job that takes it, or the part itself that is tried on */
+        private List<Fetch> fetch(UUID of) {
             return needs.stream()
-                    .filter(n -> jobId.equals(n.jobId()) && n.state() == NeedState.ACCEPTED)
+                    .filter(n -> (of.equals(n.jobId()) || of.equals(n.id())) && n.state() == NeedState.ACCEPTED)
                     .map(n -> new Fetch(n.id(), n.title(), n.placeCode(), n.placeName()))
                     .toList();
         }

@@ -170,6 +170,11 @@ record ProjectService(
     }
 
     @Override
+    public void reopen(Caller caller, UUID projectId) {
+        if (require(caller, projectId).state() == State.FINISHED) mapper.activate(caller.garageId(), projectId);
+    }
+
+    @Override
     public Body bodyOf(Project project) {
         return bodies.of(project.bodyStyle(), project.layout());
     }

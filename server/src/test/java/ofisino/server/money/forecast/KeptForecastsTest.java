@@ -1,7 +1,7 @@
 package ofisino.server.money.forecast;
 
-import static ofisino.server.testing.TestGarage.TODAY;
 import static ofisino.server.testing.TestGarage.map;
+import static ofisino.server.testing.TestMoney.comparable;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
@@ -79,9 +79,7 @@ class KeptForecastsTest {
         UUID project = garage.project("ESTATE", fields, List.of());
         garage.owner().put("/api/garage", TestGarage.withHour(6000, 0)).ok();
         String buying = "/api/projects/" + project + "/buying";
-        var like = map("id", UUID.randomUUID(), "title", "like it", "minor", 20_000_00, "sold", true);
-        like.put("seenOn", TODAY);
-        garage.owner().post(buying + "/comparables", like).ok();
+        comparable(garage, project, 20_000_00);
         garage.owner()
                 .post(
                         buying + "/purchase",

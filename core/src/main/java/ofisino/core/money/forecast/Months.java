@@ -1,4 +1,4 @@
-package ofisino.core.money.budget;
+package ofisino.core.money.forecast;
 
 import java.time.LocalDate;
 import java.time.YearMonth;
@@ -25,7 +25,7 @@ public record Months(List<OneMonth> months) {
 
         /** What is paid in it. */
         public long dueMinor() {
-            return due.stream().mapToLong(DuePayment::minor).reduce(0, Math::addExact);
+            return sum(due);
         }
     }
 
@@ -37,8 +37,10 @@ public record Months(List<OneMonth> months) {
      * @param leftNow of this month, before what is still due in it
      * @param monthly from the next month on
      * @param due     in any order; what is past is due now
+     * @param running counted from the next month on: of the present one nobody knows whether it is paid
      */
-    public static Months of(LocalDate today, long leftNow, long monthly, List<DuePayment> due) {
+    public static Months of(
+            LocalDate today, long leftNow, long monthly, List<DuePayment> due, List<RunningCost> running) {
         YearMonth first = YearMonth.from(today);
         YearMonth last = due.stream()
                 .map(d -> YearMonth.from(d.on()))
@@ -48,19 +50,32 @@ public record Months(List<OneMonth> months) {
         List<OneMonth> months = new ArrayList<>();
         long left = 0;
         for (YearMonth month = first; !month.isAfter(last); month = month.plusMonths(1)) {
-            YearMonth its = month;
-            long in = month.equals(first) ? leftNow : monthly;
-            var one = new OneMonth(
-                    month, in, due.stream().filter(d -> isPaidIn(d, its, first)).toList(), 0);
-            left = Math.subtractExact(Math.addExact(left, in), one.dueMinor());
-            months.add(new OneMonth(month, in, one.due(), left));
+            boolean isFirst = month.equals(first);
+            List<DuePayment> its = new ArrayList<>(paidIn(month, isFirst, due));
+            if (!isFirst) its.addAll(running(month, running));
+            long in = isFirst ? leftNow : monthly;
+            left = Math.subtractExact(Math.addExact(left, in), sum(its));
+            months.add(new OneMonth(month, in, its, left));
         }
         return new Months(months);
     }
 
-    private static boolean isPaidIn(DuePayment due, YearMonth month, YearMonth first) {
-        YearMonth its = YearMonth.from(due.on());
-        return its.equals(month) || month.equals(first) && its.isBefore(first);
+    private static List<DuePayment> paidIn(YearMonth month, boolean isFirst, List<DuePayment> due) {
+        return due.stream()
+                .filter(d -> YearMonth.from(d.on()).equals(month)
+                        || isFirst && YearMonth.from(d.on()).isBefore(month))
+                .toList();
+    }
+
+    private static List<DuePayment> running(YearMonth month, List<RunningCost> all) {
+        return all.stream()
+                .filter(r -> r.isOn(month.atDay(1)))
+                .map(r -> new DuePayment(r.name(), month.atDay(1), r.perMonthMinor(), false))
+                .toList();
+    }
+
+    private static long sum(List<DuePayment> due) {
+        return due.stream().mapToLong(DuePayment::minor).reduce(0, Math::addExact);
     }
 
     /** The first in which more is due than is there. */

@@ -1,23 +1,26 @@
 import { useState } from 'react'
 import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
-import type { Schemas } from '@/api/client'
+import { api, unwrap } from '@/api/client'
 import { TextField } from '@/ui/form/Field'
 import { ProblemAlert } from '@/ui/page/Feedback'
 import { useFormat } from '@/ui/format/format'
 import { parseMinor, useAmountProblem } from '@/ui/format/money'
+import type { Asked } from './queries'
 
-/** A total that somebody named, against the sum of the lines. @param of what is checked, to remember the answer by */
+/** A total that somebody named, against the sum of the lines: of all, or of one group in the days that are looked at. */
 export function TotalCheck({
+  projectId,
   label,
   currency,
-  of,
-  ask,
+  asked,
+  group,
 }: {
+  projectId: string
   label: string
   currency: string
-  of: readonly string[]
-  ask: (typedMinor: number) => Promise<Schemas['Outcome']>
+  asked: Asked
+  group?: string
 }) {
   const { t } = useTranslation()
   const format = useFormat()
@@ -25,9 +28,17 @@ export function TotalCheck({
   const [typed, setTyped] = useState('')
   const typedMinor = typed.trim() === '' ? undefined : parseMinor(typed, currency)
   const check = useQuery({
-    queryKey: ['money', 'check', ...of, typedMinor],
+    queryKey: ['money', projectId, 'check', asked, group, typedMinor],
     enabled: typedMinor !== undefined,
-    queryFn: () => ask(typedMinor!),
+    queryFn: () =>
+      unwrap(
+        api.GET('/api/projects/{projectId}/totals/check', {
+          params: {
+            path: { projectId },
+            query: { ...asked, ...(group !== undefined && { key: group }), typedMinor: typedMinor! },
+          },
+        }),
+      ),
   })
   const result = check.data
   return (

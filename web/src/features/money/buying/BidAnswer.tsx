@@ -8,8 +8,8 @@ export function BidAnswer({ buying: b }: { buying: Buying }) {
   const { t } = useTranslation()
   const format = useFormat()
   const money = (minor: number) => format.money(minor, format.currency)
-  const ended = useEnded(b, money)
   const about = (minor: number) => format.guess(minor, format.currency, Math.floor)
+  const ended = useEnded(b, money, about)
   const donor = b.asDonor !== undefined && t('bid.asDonor', { ceiling: about(Math.max(0, b.asDonor)) })
   if (!b.advice)
     return (
@@ -40,12 +40,12 @@ export function BidAnswer({ buying: b }: { buying: Buying }) {
   )
 }
 
-function useEnded(buying: Buying, money: (minor: number) => string) {
+function useEnded(buying: Buying, money: (minor: number) => string, about: (minor: number) => string) {
   const { t } = useTranslation()
   const format = useFormat()
   const o = buying.outcome
   if (!o) return undefined
-  const said = { date: format.dayAndYear(o.decidedOn), ceiling: money(o.ceilingMinor) }
+  const said = { date: format.dayAndYear(o.decidedOn), ceiling: about(o.ceilingMinor) }
   if (o.outcome === 'LEFT') return { how: t('bid.wasLeft', said), why: t('bid.because', { reason: o.reason }) }
   return {
     how: t('bid.wasBought', { ...said, price: money(o.priceMinor!) }),

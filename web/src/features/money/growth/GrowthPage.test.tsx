@@ -43,7 +43,7 @@ it('says how much more it is than at the bid, and what most of that is; the tabl
     { cause: 'UNSEEN', minor: -20_000 },
   ]
   open([day('2026-05-30', 400_000), day('2026-11-30', 500_000)], why, [{ on: '2026-11-30', grownMinor: 100_000, why }])
-  expect(await screen.findByText(/It was thought to cost about/)).toHaveTextContent(
+  expect(await screen.findByText(/On 30 May 2026 it was thought to cost about/)).toHaveTextContent(
     '€4,000 in the end, now about €5,000: €1,000 more.',
   )
   expect(screen.getByText('Most of that: newly found.')).toBeInTheDocument()

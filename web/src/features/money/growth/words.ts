@@ -3,8 +3,8 @@ export const growthWords = {
   growth: {
     title: 'Over time',
     loading: 'Following the figure of the bid …',
-    more: 'It was thought to cost about {{first}} in the end, now about <b>{{now}}</b>: {{more}} more.',
-    less: 'It was thought to cost about {{first}} in the end, now about <b>{{now}}</b>: {{more}} less.',
+    more: 'On {{day}} it was thought to cost about {{first}} in the end, now about <b>{{now}}</b>: {{more}} more.',
+    less: 'On {{day}} it was thought to cost about {{first}} in the end, now about <b>{{now}}</b>: {{more}} less.',
     same: 'It is thought to cost about <b>{{now}}</b> in the end, as on {{day}}.',
     mostly: 'Most of that: {{cause}}.',
     chart: 'Expected final cost over time',

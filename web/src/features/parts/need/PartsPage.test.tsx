@@ -197,3 +197,9 @@ it('decides about a conversion, and says what of its pack is here', async () => 
   await waitFor(() => expect(server.writes('POST /api/conversions/c/decision')).toHaveLength(1))
   expect(server.writes('POST /api/conversions/c/decision')[0]!.body).toEqual({ chosen: true, version: 0 })
 })
+
+it('opens from an old link whose part is gone, or on its way by now', async () => {
+  open([need('a', { state: 'ORDERED' })], [], [], '/p/car/parts?order=a,gone&edit=gone')
+  expect(await screen.findByRole('heading', { name: 'Parts' })).toBeInTheDocument()
+  expect(screen.queryByRole('dialog')).not.toBeInTheDocument()
+})

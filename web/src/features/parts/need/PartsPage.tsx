@@ -45,9 +45,11 @@ function Parts({ projectId, needs }: { projectId: string; needs: Need[] }) {
   const [chosen, setChosen] = useState<string[]>([])
   const [offered, setOffered] = useState<Offered | undefined>()
   const open = needs.find((n) => n.id === params.get('need'))
+  // an old link may name what is gone, or on its way by now
   const ordering = params.has('order')
-    ? [...new Set([...chosen, ...params.get('order')!.split(',')])].filter((id) => needs.some((n) => n.id === id))
-    : undefined
+    ? needs.filter((n) => isToOrder(n) && [...chosen, ...params.get('order')!.split(',')].includes(n.id))
+    : []
+  const editing = needs.find((n) => n.id === params.get('edit'))
   const ready = needs.filter((n) => n.state === 'ACCEPTED')
   const close = () => setParams({})
   return (
@@ -117,17 +119,11 @@ function Parts({ projectId, needs }: { projectId: string; needs: Need[] }) {
           onClose={close}
         />
       )}
-      {params.has('edit') && (
-        <NeedForm
-          projectId={projectId}
-          {...{ need: needs.find((n) => n.id === params.get('edit'))! }}
-          onClose={close}
-        />
-      )}
-      {ordering && (
+      {editing && <NeedForm projectId={projectId} need={editing} onClose={close} />}
+      {ordering.length > 0 && (
         <OrderForm
           projectId={projectId}
-          needs={needs.filter((n) => ordering.includes(n.id))}
+          needs={ordering}
           {...(offered && { offered })}
           onClose={() => {
             setChosen([])

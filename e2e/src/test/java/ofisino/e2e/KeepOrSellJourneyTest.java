@@ -4,7 +4,6 @@ import static ofisino.e2e.Browsing.accessible;
 import static ofisino.e2e.Browsing.button;
 import static ofisino.e2e.Browsing.field;
 import static ofisino.e2e.Browsing.go;
-import static ofisino.e2e.Browsing.link;
 import static ofisino.e2e.Browsing.openAGarage;
 import static ofisino.e2e.Browsing.press;
 import static ofisino.e2e.Browsing.says;
@@ -71,7 +70,7 @@ class KeepOrSellJourneyTest {
     }
 
     private static void addedUp(Page desk) {
-        link(desk, word("moneyWays.where")).click();
+        go(desk, word("moneyWays.where"));
         says(desk, word("totals.wasted", "money", "€61.20"));
         desk.getByLabel(word("totals.by")).selectOption("YEAR");
         says(desk, Pattern.compile("^20\\d\\d$"));
@@ -80,7 +79,7 @@ class KeepOrSellJourneyTest {
     }
 
     private static void followed(Page desk) {
-        link(desk, word("growth.title")).click();
+        go(desk, word("growth.title"));
         says(desk, word("growth.why"));
         says(desk, word("months.title"));
         accessible(desk);
@@ -88,7 +87,7 @@ class KeepOrSellJourneyTest {
     }
 
     private static void weighed(Page desk) {
-        link(desk, word("moneyWays.keep")).click();
+        go(desk, word("moneyWays.keep"));
         says(desk, word("keep.lacksNow"));
         button(desk, word("keep.enter")).click();
         String[] worth = {"1800", "2000", "2300", "4800", "5200", "5600"};

@@ -48,7 +48,7 @@ run_tests() {
 }
 
 # What is too long for each day, or only the parts that are named. Seeds are fresh: what fails says its own, so that it can be drawn again.
-PARTS="fresh_clone properties restorers exact hostile cars language garages plans people faults"
+PARTS="pages fresh_clone properties restorers exact hostile cars language garages plans people faults"
 prove() {
   check_machine chromium=chromium age=age faketime=faketime unzip=unzip ss=iproute2 python3=python3; check_builder; mkdir -p "$BUILD"; install_npm; test_database
   local part seed=$RANDOM
@@ -61,6 +61,10 @@ proved() { # proved WHAT-FAILS WHAT-TO-SHOW MODULES TEST [-Dsetting …]
   local goal=test; [[ $modules != *e2e* ]] || goal=verify # the journeys drive what is packaged
   maven_loud -pl "$modules" $goal -Dweb.skipTests=true -Dtest="$test" -Dsurefire.failIfNoSpecifiedTests=false "$@" > "$BUILD/prove.log" 2>&1 ||
     { grep -E -A40 "$show" "$BUILD/prove.log" | sed -n 1,60p; fail "$fails; see $BUILD/prove.log"; }
+}
+prove_pages() {
+  say "The pages by all rules of their checker …"
+  (cd web && npm run -s lint:whole) || fail "a page breaks a rule"
 }
 prove_fresh_clone() {
   say "From a fresh clone to the demo, through a crash …"

@@ -214,6 +214,10 @@ export const router = createBrowserRouter([
                 lazy: async () => ({ Component: (await import('@/features/money/budget/MoneyPage')).MoneyPage }),
               },
               {
+                path: '/p/:projectId/money/bank',
+                lazy: async () => ({ Component: (await import('@/features/money/bank/BankPage')).BankPage }),
+              },
+              {
                 path: '/p/:projectId/money/where',
                 lazy: async () => ({ Component: (await import('@/features/money/totals/WherePage')).WherePage }),
               },

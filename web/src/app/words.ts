@@ -5,6 +5,7 @@ import { pairingWords } from '@/features/identity/pairing/words'
 import { labelWords } from '@/features/logbook/label/words'
 import { progressWords } from '@/features/logbook/progress/words'
 import { worksessionWords } from '@/features/logbook/worksession/words'
+import { bankWords } from '@/features/money/bank/words'
 import { budgetWords } from '@/features/money/budget/words'
 import { buyingWords } from '@/features/money/buying/words'
 import { growthWords } from '@/features/money/growth/words'
@@ -64,6 +65,7 @@ import { secondlookWords } from '@/features/vehicle/secondlook/words'
 import { shortlookWords } from '@/features/vehicle/shortlook/words'
 import { sleepWords } from '@/features/vehicle/sleep/words'
 import { structureWords } from '@/features/vehicle/structure/words'
+import { listWords } from '@/ui/list/words'
 import { trade } from './words/trade'
 
 /** All words of the interface, each beside its topic. {{name}} is put in; _one and _other are chosen by the number `count`. */
@@ -75,6 +77,7 @@ export const words = {
   ...labelWords,
   ...progressWords,
   ...worksessionWords,
+  ...bankWords,
   ...budgetWords,
   ...buyingWords,
   ...growthWords,
@@ -134,5 +137,6 @@ export const words = {
   ...shortlookWords,
   ...sleepWords,
   ...structureWords,
+  ...listWords,
   ...trade,
 } as const

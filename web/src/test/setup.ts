@@ -5,6 +5,7 @@ import { i18n } from '../app/i18n'
 import currencies from '../api/generated/currencies.json'
 import { learnDecimalSign, learnDigits } from '@/ui/format/money'
 import { server } from './server'
+import { styleOf } from './style'
 
 // on a machine that is busy with other tests an answer may take its time
 configure({ asyncUtilTimeout: 10_000 })
@@ -16,6 +17,8 @@ HTMLDialogElement.prototype.showModal ??= function (this: HTMLDialogElement) {
 HTMLDialogElement.prototype.close ??= function (this: HTMLDialogElement) {
   this.open = false
 }
+
+window.getComputedStyle = styleOf
 
 // The generated client asks for paths; Node wants whole addresses.
 globalThis.Request = class extends Request {

@@ -148,6 +148,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/bank/elsewhere": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["elsewhere"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bank/lines": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take_4"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bank/lines/{id}/receipt": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["standsFor"];
+        delete: operations["reopen_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bank/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["look_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bank/sure": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeSure"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/bench/panel-cover": {
         parameters: {
             query?: never;
@@ -1956,6 +2036,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{projectId}/bank": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["bank"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{projectId}/baskets": {
         parameters: {
             query?: never;
@@ -3451,7 +3547,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["look_2"];
+        get: operations["look_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -4577,12 +4673,63 @@ export interface components {
             sameDisk: boolean;
             sealed: boolean;
         };
+        BadBankLine: {
+            /** Format: int64 */
+            line: number;
+            said: string;
+            /** @enum {string} */
+            why: "DAY" | "AMOUNT";
+        };
         BadLine: {
             /** Format: int64 */
             line: number;
             said: string;
             /** @enum {string} */
             why: "NO_TITLE" | "TOO_LONG" | "PRICE" | "PIECES" | "LEAD_DAYS" | "STOCK" | "TWICE";
+        };
+        BankColumnsOfList: {
+            /** Format: int32 */
+            amount?: number;
+            /** Format: int32 */
+            day: number;
+            /** Format: int32 */
+            paidIn?: number;
+            /** Format: int32 */
+            paidOut?: number;
+            /** Format: int32 */
+            payee?: number;
+            /** Format: int32 */
+            purpose?: number;
+        };
+        BankLinesRequest: {
+            lineIds: string[];
+        };
+        BankLookResponse: {
+            columns?: components["schemas"]["BankColumnsOfList"];
+            /** @enum {string} */
+            days: "DAY_FIRST" | "MONTH_FIRST";
+            daysLeftOpen: boolean;
+            /** @enum {string} */
+            decimals: "POINT" | "COMMA";
+            header: string[];
+            /** Format: int32 */
+            lines: number;
+            remembered: boolean;
+            rows: string[][];
+        };
+        BankResponse: {
+            currency: string;
+            /** Format: int32 */
+            elsewhere: number;
+            open: components["schemas"]["OpenBankLine"][];
+            settled: components["schemas"]["SettledRow"][];
+        };
+        BankTakenResponse: {
+            bad: components["schemas"]["BadBankLine"][];
+            /** Format: int32 */
+            known: number;
+            /** Format: int32 */
+            taken: number;
         };
         BasketResponse: {
             /** Format: int64 */
@@ -6976,6 +7123,25 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        OpenBankLine: {
+            /** Format: uuid */
+            id: string;
+            /** Format: int64 */
+            minor: number;
+            /** Format: uuid */
+            orderId?: string;
+            /** Format: date */
+            paidOn: string;
+            payee: string;
+            purpose: string;
+            receipt?: components["schemas"]["ProposedReceipt"];
+            /** @enum {string} */
+            state: "OPEN" | "RECEIPT" | "ELSEWHERE";
+            /** Format: uuid */
+            supplierId?: string;
+            /** Format: int64 */
+            version: number;
+        };
         OpenOnRequest: {
             openOn: components["schemas"]["Weekdays"];
             /** Format: int64 */
@@ -7712,6 +7878,18 @@ export interface components {
             /** Format: int32 */
             severity: number;
         };
+        ProposedReceipt: {
+            description: string;
+            draft: boolean;
+            /** Format: uuid */
+            entryId: string;
+            /** Format: date */
+            paidOn: string;
+            /** Format: uuid */
+            projectId: string;
+            sure: boolean;
+            vehicle: string;
+        };
         PurchaseRequest: {
             /** Format: uuid */
             entryId?: string;
@@ -7757,6 +7935,12 @@ export interface components {
             instruments: components["schemas"]["InstrumentRow"][];
             limits: components["schemas"]["MeasurableResponse"][];
             measured: components["schemas"]["MeasuredResponse"][];
+        };
+        ReceiptOfLineRequest: {
+            /** Format: uuid */
+            entryId: string;
+            /** Format: int64 */
+            version: number;
         };
         RecheckRequest: {
             good: boolean;
@@ -8190,6 +8374,18 @@ export interface components {
             /** Format: date-time */
             tickedAt?: string;
             title: string;
+        };
+        SettledRow: {
+            description: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: int64 */
+            minor: number;
+            /** Format: date */
+            paidOn: string;
+            payee: string;
+            /** Format: int64 */
+            version: number;
         };
         SeveralResponse: {
             /** Format: uuid */
@@ -9343,6 +9539,154 @@ export interface operations {
                 content: {
                     "application/json": string;
                 };
+            };
+        };
+    };
+    elsewhere: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BankLinesRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    take_4: {
+        parameters: {
+            query: {
+                day: number;
+                amount?: number;
+                paidOut?: number;
+                paidIn?: number;
+                payee?: number;
+                purpose?: number;
+                decimals: "POINT" | "COMMA";
+                days: "DAY_FIRST" | "MONTH_FIRST";
+                withoutBad: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BankTakenResponse"];
+                };
+            };
+        };
+    };
+    standsFor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReceiptOfLineRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    reopen_1: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    look_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BankLookResponse"];
+                };
+            };
+        };
+    };
+    takeSure: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BankLinesRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -12554,6 +12898,28 @@ export interface operations {
             };
         };
     };
+    bank: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BankResponse"];
+                };
+            };
+        };
+    };
     of_30: {
         parameters: {
             query?: never;
@@ -15261,7 +15627,7 @@ export interface operations {
             };
         };
     };
-    look_2: {
+    look_3: {
         parameters: {
             query?: {
                 kind?: "OLD_CAR" | "RECENT_CAR" | "MOTORCYCLE";

@@ -225,6 +225,8 @@ export const common = {
     keeping: 'what it fetches',
     group_budget: 'budget of a group',
     waste: 'money for nothing',
+    bank_list: 'columns of the bank’s list',
+    bank_line: 'payment of the bank',
     part_source: 'offer',
     part_source_holds: 'offer',
     calendar_window: 'time in the garage',

@@ -13,6 +13,7 @@ export function MoneyLayout() {
         base={`/p/${projectId}/money`}
         ways={[
           { to: '', name: t('moneyWays.books') },
+          { to: '/bank', name: t('bank.title') },
           { to: '/where', name: t('moneyWays.where') },
           { to: '/over-time', name: t('growth.title') },
           { to: '/keep', name: t('moneyWays.keep') },

@@ -12,7 +12,7 @@ import { PhotoChoice, PhotosOnTheWay } from '@/ui/photos/SheetPhotos'
 import { usePhotos } from '@/ui/photos/usePhotos'
 import { moneyQuery, type Entry } from '../budget/moneyQueries'
 import { EntryFields } from './EntryFields'
-import { blankEntry, invoiceOf, textOf } from './entryText'
+import { blankEntry, invoiceOf, paidText, textOf, type Paid } from './entryText'
 import { useEntryRules } from './useEntryRules'
 
 /** @param refund the money for what went back has come, not the invoice */
@@ -24,6 +24,9 @@ type Props = {
   refund?: boolean
   /** What it is, where that is known from where one came. */
   kind?: Schemas['EntryFields']['kind'] | undefined
+  /** What the bank says of it. */
+  paid?: Paid
+  onBooked?: (entryId: string) => void
   onClose: () => void
 }
 
@@ -45,6 +48,8 @@ function EntryDraft({
   orderId,
   refund = false,
   kind,
+  paid,
+  onBooked,
   orders,
   open,
   due,
@@ -56,7 +61,8 @@ function EntryDraft({
   const [recorded, setRecorded] = useState(false)
   const photos = usePhotos(`entry.${entry?.id ?? orderId ?? projectId}`, 'ENTRY')
   const orderOf = (known: string | undefined) => orders.find((o) => o.id === known)
-  const invoice = (order: Schemas['Order'], typed = blankEntry(base, today())) =>
+  const blank = { ...blankEntry(base, today()), ...(kind && { kind }), ...(paid && paidText(paid, base)) }
+  const invoice = (order: Schemas['Order'], typed = blank) =>
     invoiceOf(
       order,
       open.find((o) => o.orderId === order.id)?.openMinor,
@@ -74,11 +80,7 @@ function EntryDraft({
   })
   const form = useFields(
     useEntryRules(base, asksForOrder),
-    entry
-      ? textOf(entry, base)
-      : paidFor
-        ? (refund ? moneyBack : invoice)(paidFor)
-        : { ...blankEntry(base, today()), ...(kind && { kind }) },
+    entry ? textOf(entry, base) : paidFor ? (refund ? moneyBack : invoice)(paidFor) : blank,
   )
   const save = useWrite(
     ({ fields, booked }: { fields: Schemas['EntryFields']; booked: boolean }, writeId) =>
@@ -99,7 +101,8 @@ function EntryDraft({
           ),
     {
       said: ({ fields, booked }) => t(booked ? 'money.isPosted' : 'money.isDraft', { what: fields.description }),
-      done: () => {
+      done: (_, { booked }) => {
+        if (booked) onBooked?.(id)
         setRecorded(true)
         void photos.send(id).then((all) => all && onClose())
       },
@@ -125,7 +128,7 @@ function EntryDraft({
         also={t('money.saveDraft')}
         onSubmit={({ order, fields }, later) => {
           const belongsTo = orderOf(order)
-          const supplierId = belongsTo?.supplierId ?? entry?.supplierId
+          const supplierId = belongsTo?.supplierId ?? entry?.supplierId ?? paid?.supplierId
           save.mutate({
             booked: !later,
             fields: {

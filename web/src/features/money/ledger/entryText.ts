@@ -30,6 +30,16 @@ export const blankEntry = (base: string, today: string): EntryText => ({
   splits: undefined,
 })
 
+/** A payment as the bank says it. @param minor less than nothing where it was paid */
+export type Paid = { paidOn: string; minor: number; description: string; supplierId?: string | undefined }
+
+export const paidText = (paid: Paid, base: string) => ({
+  kind: paid.minor < 0 ? ('PURCHASE' as const) : ('REFUND' as const),
+  paidOn: paid.paidOn,
+  description: paid.description,
+  amount: minorText(Math.abs(paid.minor), base),
+})
+
 export const textOf = (entry: Entry, base: string): EntryText => ({
   order: entry.orderId ?? '',
   kind: entry.kind,

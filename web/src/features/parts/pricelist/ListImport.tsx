@@ -2,13 +2,14 @@ import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
-import { NoteField } from '@/ui/form/Field'
 import { Sheet } from '@/ui/form/Sheet'
+import { asFile } from '@/ui/list/asFile'
+import { BadLines } from '@/ui/list/BadLines'
+import { ChooseList } from '@/ui/list/ChooseList'
+import { ColumnPicks } from '@/ui/list/ColumnPicks'
+import { picksOf, type Picks } from '@/ui/list/columnPicks'
 import { ProblemAlert } from '@/ui/page/Feedback'
-import { asFile } from './asFile'
-import { BadLines } from './BadLines'
-import { ColumnPicks } from './ColumnPicks'
-import { columnsOf, meaningsOf, withMeaning, type Columns, type Meaning } from './columns'
+import { meanings, priceColumns, type Columns, type Meaning } from './columns'
 
 type Look = Schemas['ListLookResponse']
 
@@ -16,7 +17,6 @@ type Look = Schemas['ListLookResponse']
 export function ListImport({ seller, onClose }: { seller: Schemas['Supplier']; onClose: () => void }) {
   const { t } = useTranslation()
   const [file, setFile] = useState<Blob>()
-  const [pasted, setPasted] = useState('')
   const [look, setLook] = useState<Look>()
   const path = { params: { path: { id: seller.id } } }
   const looked = useWrite(
@@ -31,34 +31,8 @@ export function ListImport({ seller, onClose }: { seller: Schemas['Supplier']; o
   )
   if (file && look) return <Taking seller={seller} file={file} look={look} onClose={onClose} />
   return (
-    <Sheet title={t('list.title', { seller: seller.name })} onClose={onClose}>
-      <div className="grid gap-3">
-        <p className="quiet text-sm">{t('list.how')}</p>
-        <label className="grid gap-1 text-sm font-semibold">
-          {t('list.file')}
-          <input
-            type="file"
-            accept=".csv,.txt,.tsv,text/*"
-            className="file-input w-full"
-            onChange={(e) => {
-              const chosen = e.target.files?.[0]
-              if (chosen) looked.mutate(chosen)
-            }}
-          />
-        </label>
-        <NoteField label={t('list.paste')} rows={5} value={pasted} onChange={(e) => setPasted(e.target.value)} />
-        <ProblemAlert error={looked.error} />
-        <div>
-          <button
-            type="button"
-            className="btn btn-primary"
-            disabled={pasted.trim() === '' || looked.isPending}
-            onClick={() => looked.mutate(new Blob([pasted]))}
-          >
-            {t('list.look')}
-          </button>
-        </div>
-      </div>
+    <Sheet title={t('priceList.title', { seller: seller.name })} onClose={onClose}>
+      <ChooseList how={t('priceList.how')} looking={looked} onList={(list) => looked.mutate(list)} />
     </Sheet>
   )
 }
@@ -75,10 +49,10 @@ function Taking({
   onClose: () => void
 }) {
   const { t } = useTranslation()
-  const [chosen, setChosen] = useState<(Meaning | undefined)[]>(() => meaningsOf(look.columns, look.header.length))
+  const [chosen, setChosen] = useState<Picks<Meaning>>(() => picksOf(meanings, look.columns, look.header.length))
   const [decimals, setDecimals] = useState(look.decimals)
   const [bad, setBad] = useState<Schemas['BadLine'][]>([])
-  const columns = columnsOf(chosen)
+  const columns = priceColumns(chosen)
   const take = useWrite(
     ({ withoutBad, at }: { withoutBad: boolean; at: Columns }, id) =>
       unwrap(
@@ -89,7 +63,7 @@ function Taking({
       ),
     {
       undoable: false,
-      said: (_, { taken }) => (taken > 0 ? t('list.taken', { count: taken, seller: seller.name }) : undefined),
+      said: (_, { taken }) => (taken > 0 ? t('priceList.taken', { count: taken, seller: seller.name }) : undefined),
       done: ({ taken, bad: found }, { withoutBad }) => {
         if (taken > 0 || withoutBad) onClose()
         else setBad(found)
@@ -98,17 +72,18 @@ function Taking({
   )
   const press = (withoutBad: boolean) => () => columns && take.mutate({ withoutBad, at: columns })
   return (
-    <Sheet title={t('list.title', { seller: seller.name })} onClose={onClose}>
+    <Sheet title={t('priceList.title', { seller: seller.name })} onClose={onClose}>
       <div className="grid gap-3">
         <p>
           {t('list.lines', { count: look.lines })} {look.remembered && t('list.remembered')}
         </p>
         <ColumnPicks
           look={look}
+          meanings={Object.fromEntries(meanings.map((m) => [m, t(`priceList.is.${m}`)])) as Record<Meaning, string>}
           chosen={chosen}
-          onChoose={(column, meaning) => {
+          onChoose={(now) => {
             setBad([])
-            setChosen(withMeaning(chosen, column, meaning))
+            setChosen(now)
           }}
           decimals={decimals}
           onDecimals={(d) => {
@@ -116,8 +91,8 @@ function Taking({
             setDecimals(d)
           }}
         />
-        {!columns && <p className="font-semibold">{t('list.missing')}</p>}
-        {bad.length > 0 && <BadLines bad={bad} />}
+        {!columns && <p className="font-semibold">{t('priceList.missing')}</p>}
+        {bad.length > 0 && <BadLines bad={bad.map((b) => ({ ...b, why: t(`priceList.why.${b.why}`) }))} />}
         <ProblemAlert error={take.error} />
         <div className="flex flex-wrap gap-2">
           <button

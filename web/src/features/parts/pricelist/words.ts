@@ -1,18 +1,10 @@
 /** What the pages of this topic say. */
 export const pricelistWords = {
-  list: {
+  priceList: {
     open: 'Read their price list',
     title: 'Price list of {{seller}}',
     how: 'Choose the file, or paste the list with its first line. Any separator and any letters will do.',
-    file: 'File',
-    paste: 'Or paste it here',
-    look: 'Look at it',
-    lines_one: 'One line below the first.',
-    lines_other: '{{count}} lines below the first.',
-    remembered: 'The columns are as you set them last time.',
-    column: 'What stands in “{{heading}}”?',
     is: {
-      none: 'nothing of use',
       title: 'what it is',
       price: 'price',
       number: 'their number',
@@ -21,16 +13,7 @@ export const pricelistWords = {
       stock: 'how many they have',
       replaced: 'what replaces it',
     },
-    decimals: 'Prices are written',
-    decimalsIs: { POINT: '1,234.50', COMMA: '1.234,50' },
     missing: 'Say in which column the name and the price stand.',
-    take: 'Take the list',
-    takeOthers: 'Take the others without them',
-    bad_one: 'One line cannot be read, so nothing is taken yet.',
-    bad_other: '{{count}} lines cannot be read, so nothing is taken yet.',
-    badLine: 'Line {{line}}: {{why}}',
-    badSaid: 'Line {{line}}: {{why}} (“{{said}}”)',
-    badMore: 'And {{count}} more.',
     why: {
       NO_TITLE: 'nothing says what it is',
       TOO_LONG: 'more than 120 letters',

@@ -51,7 +51,9 @@ function SellerRow({ seller: s }: { seller: Schemas['Supplier'] }) {
       <p className="font-semibold">{s.name}</p>
       <SellerSays seller={s} />
       {list && (
-        <p className="quiet text-sm">{t('list.has', { count: list.articles, date: format.shortDay(list.readOn) })}</p>
+        <p className="quiet text-sm">
+          {t('priceList.has', { count: list.articles, date: format.shortDay(list.readOn) })}
+        </p>
       )}
       <div className="mt-1 flex flex-wrap gap-2">
         <button
@@ -66,10 +68,10 @@ function SellerRow({ seller: s }: { seller: Schemas['Supplier'] }) {
         <button
           type="button"
           className="btn btn-sm"
-          aria-label={t('actOn', { act: t('list.open'), what: s.name })}
+          aria-label={t('actOn', { act: t('priceList.open'), what: s.name })}
           onClick={press('list')}
         >
-          {t('list.open')}
+          {t('priceList.open')}
         </button>
         {s.avoid ? (
           <button

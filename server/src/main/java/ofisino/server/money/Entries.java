@@ -25,6 +25,9 @@ public interface Entries {
     /** Books what a vehicle was sold for, in the base currency. */
     void bookSale(Caller caller, UUID projectId, UUID entryId, long minor, LocalDate on, String description);
 
+    /** Books a draft as it is. @param version of it, as it was read */
+    void book(Caller caller, UUID entryId, long version);
+
     Drafts drafts(Caller caller, UUID projectId);
 
     /** What is not booked yet. @param baseMinor less than nothing where more came in */

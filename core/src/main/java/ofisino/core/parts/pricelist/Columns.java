@@ -1,14 +1,13 @@
 package ofisino.core.parts.pricelist;
 
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import ofisino.core.kernel.Entry;
 import ofisino.core.kernel.InvalidValue;
+import ofisino.core.kernel.list.Headings;
 
 /**
  * In which column of a list what stands; the first is 0.
@@ -39,43 +38,21 @@ public record Columns(
                     "Choose a column for each.");
     }
 
-    /** What a heading may be called, from {@code headings.yaml} beside this class. */
-    private record Heading(String column, List<String> words) {
-        boolean means(String heading) {
-            String said = heading.toLowerCase(Locale.ROOT);
-            return words.stream().anyMatch(said::contains);
-        }
-    }
-
     /** What the first line seems to say; empty where it names neither a title nor a price. */
     public static Optional<Columns> guessed(List<String> header) {
-        List<Heading> headings = Entry.readBeside(
-                Columns.class,
-                "headings.yaml",
-                yaml -> Entry.listOf("headings", yaml).stream()
-                        .map(e -> e.only("column", "words"))
-                        .map(e -> new Heading(e.text("column"), e.texts("words")))
-                        .toList());
-        List<Integer> taken = new ArrayList<>();
-        List<OptionalInt> found = new ArrayList<>();
-        for (String column : List.of("price", "replaced", "pieces", "leadDays", "stock", "number", "title")) {
-            OptionalInt at = IntStream.range(0, header.size())
-                    .filter(i -> !taken.contains(i))
-                    .filter(i -> headings.stream().anyMatch(h -> h.column().equals(column) && h.means(header.get(i))))
-                    .findFirst();
-            at.ifPresent(taken::add);
-            found.add(at);
-        }
-        OptionalInt price = found.get(0);
-        OptionalInt title = found.get(6);
-        if (price.isEmpty() || title.isEmpty()) return Optional.empty();
+        Map<String, Integer> at = Headings.beside(Columns.class).in(header);
+        if (!at.containsKey("price") || !at.containsKey("title")) return Optional.empty();
         return Optional.of(new Columns(
-                title.getAsInt(),
-                price.getAsInt(),
-                found.get(5),
-                found.get(2),
-                found.get(3),
-                found.get(4),
-                found.get(1)));
+                at.get("title"),
+                at.get("price"),
+                column(at, "number"),
+                column(at, "pieces"),
+                column(at, "leadDays"),
+                column(at, "stock"),
+                column(at, "replaced")));
+    }
+
+    private static OptionalInt column(Map<String, Integer> at, String name) {
+        return at.containsKey(name) ? OptionalInt.of(at.get(name)) : OptionalInt.empty();
     }
 }

@@ -1,6 +1,5 @@
 package ofisino.core.parts.pricelist;
 
-import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -8,7 +7,9 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.OptionalLong;
 import java.util.Set;
-import ofisino.core.parts.pricelist.ListText.Row;
+import ofisino.core.kernel.list.Decimals;
+import ofisino.core.kernel.list.ListText;
+import ofisino.core.kernel.list.ListText.Row;
 import ofisino.core.parts.sourcing.OrderDates;
 
 /**
@@ -135,12 +136,9 @@ public record PriceList(List<Article> articles, List<Bad> bad) {
     }
 
     private static OptionalLong minor(String said, Decimals decimals, int currencyDecimals) {
-        Optional<BigDecimal> price = decimals.read(said).map(p -> p.stripTrailingZeros());
-        if (price.isEmpty() || price.get().signum() <= 0 || price.get().scale() > currencyDecimals)
-            return OptionalLong.empty();
-        BigDecimal minor = price.get().movePointRight(currencyDecimals);
-        return minor.compareTo(BigDecimal.valueOf(DEAREST_MINOR)) > 0
-                ? OptionalLong.empty()
-                : OptionalLong.of(minor.longValueExact());
+        OptionalLong price = decimals.minor(said, currencyDecimals);
+        return price.isPresent() && price.getAsLong() > 0 && price.getAsLong() <= DEAREST_MINOR
+                ? price
+                : OptionalLong.empty();
     }
 }

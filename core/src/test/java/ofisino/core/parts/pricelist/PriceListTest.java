@@ -13,6 +13,8 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.Size;
 import ofisino.core.kernel.InvalidValue;
+import ofisino.core.kernel.list.Decimals;
+import ofisino.core.kernel.list.ListText;
 import ofisino.core.parts.pricelist.PriceList.Article;
 import ofisino.core.parts.pricelist.PriceList.Bad;
 import ofisino.core.parts.pricelist.PriceList.BadBecause;

@@ -89,6 +89,11 @@ record EntryService(EntryMapper mapper, Projects projects, Orders orders, Garage
     }
 
     @Override
+    public void book(Caller caller, UUID entryId, long version) {
+        post(caller, entryId, version);
+    }
+
+    @Override
     public Drafts drafts(Caller caller, UUID projectId) {
         List<EntryRow> drafts = list(caller, projectId).stream()
                 .filter(e -> e.state() == State.DRAFT)

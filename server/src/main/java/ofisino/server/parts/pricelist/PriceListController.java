@@ -2,8 +2,8 @@ package ofisino.server.parts.pricelist;
 
 import java.util.List;
 import java.util.UUID;
+import ofisino.core.kernel.list.Decimals;
 import ofisino.core.parts.pricelist.Columns;
-import ofisino.core.parts.pricelist.Decimals;
 import ofisino.core.parts.pricelist.PriceList.BadBecause;
 import ofisino.server.history.ChangesNothing;
 import ofisino.server.identity.Caller;

@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.UUID;
+import ofisino.core.kernel.list.Decimals;
 import ofisino.core.parts.pricelist.Columns;
-import ofisino.core.parts.pricelist.Decimals;
 import org.apache.ibatis.annotations.Mapper;
 import org.jspecify.annotations.Nullable;
 

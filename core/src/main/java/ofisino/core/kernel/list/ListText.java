@@ -1,4 +1,4 @@
-package ofisino.core.parts.pricelist;
+package ofisino.core.kernel.list;
 
 import java.io.IOException;
 import java.io.StringReader;

@@ -1,21 +1,25 @@
 import { useTranslation } from 'react-i18next'
-import type { Schemas } from '@/api/client'
 import { Choice } from '@/ui/form/Field'
-import { meanings, type Meaning } from './columns'
+import { withMeaning, type Picks } from './columnPicks'
+
+export type DecimalSign = 'POINT' | 'COMMA'
 
 /** What stands in which column, beside the first few of each. */
-export function ColumnPicks({
+export function ColumnPicks<M extends string>({
   look,
+  meanings,
   chosen,
   onChoose,
   decimals,
   onDecimals,
 }: {
-  look: Schemas['ListLookResponse']
-  chosen: (Meaning | undefined)[]
-  onChoose: (column: number, meaning: Meaning | undefined) => void
-  decimals: 'POINT' | 'COMMA'
-  onDecimals: (decimals: 'POINT' | 'COMMA') => void
+  look: { header: string[]; rows: string[][] }
+  /** With what each is called. */
+  meanings: Record<M, string>
+  chosen: Picks<M>
+  onChoose: (chosen: Picks<M>) => void
+  decimals: DecimalSign
+  onDecimals: (decimals: DecimalSign) => void
 }) {
   const { t } = useTranslation()
   return (
@@ -31,23 +35,19 @@ export function ColumnPicks({
                 .slice(0, 3)
                 .join(' · ')}
               value={chosen[i] ?? ''}
-              onChange={(e) => onChoose(i, (e.target.value || undefined) as Meaning | undefined)}
+              onChange={(e) => onChoose(withMeaning(chosen, i, (e.target.value || undefined) as M | undefined))}
             >
-              <option value="">{t('list.is.none')}</option>
-              {meanings.map((m) => (
+              <option value="">{t('list.nothing')}</option>
+              {(Object.keys(meanings) as M[]).map((m) => (
                 <option key={m} value={m}>
-                  {t(`list.is.${m}`)}
+                  {meanings[m]}
                 </option>
               ))}
             </Choice>
           </li>
         ))}
       </ul>
-      <Choice
-        label={t('list.decimals')}
-        value={decimals}
-        onChange={(e) => onDecimals(e.target.value as typeof decimals)}
-      >
+      <Choice label={t('list.decimals')} value={decimals} onChange={(e) => onDecimals(e.target.value as DecimalSign)}>
         {(['POINT', 'COMMA'] as const).map((d) => (
           <option key={d} value={d}>
             {t(`list.decimalsIs.${d}`)}

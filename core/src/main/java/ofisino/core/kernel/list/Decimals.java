@@ -1,8 +1,10 @@
-package ofisino.core.parts.pricelist;
+package ofisino.core.kernel.list;
 
 import java.math.BigDecimal;
 import java.util.Collection;
 import java.util.Optional;
+import java.util.OptionalLong;
+import ofisino.core.kernel.Currencies;
 
 /** What stands before the cents. */
 public enum Decimals {
@@ -11,6 +13,9 @@ public enum Decimals {
 
     /** Longer than any price with its currency. */
     private static final int LONGEST = 40;
+
+    /** The sign itself, which some write for the hyphen. */
+    private static final char MINUS = '\u2212';
 
     private final char decimal;
     private final char thousands;
@@ -37,13 +42,28 @@ public enum Decimals {
     }
 
     private static String bare(String price) {
-        return price.replaceAll("[^0-9.,-]", "");
+        return price.replace(MINUS, '-').replaceAll("[^0-9.,-]", "");
     }
 
-    /** Empty where it is no number: signs of currencies, blanks and apostrophes do not matter. */
-    Optional<BigDecimal> read(String price) {
+    /**
+     * An amount in minor units; empty where it is none or has more decimals than the currency.
+     *
+     * @param decimals of the currency: 2 for cents
+     */
+    public OptionalLong minor(String amount, int decimals) {
+        Optional<BigDecimal> read = read(amount).map(BigDecimal::stripTrailingZeros);
+        if (read.isEmpty() || read.get().scale() > decimals) return OptionalLong.empty();
+        BigDecimal minor = read.get().movePointRight(decimals);
+        return minor.abs().compareTo(BigDecimal.valueOf(Currencies.LARGEST_MINOR)) > 0
+                ? OptionalLong.empty()
+                : OptionalLong.of(minor.longValueExact());
+    }
+
+    /** Empty where it is no number: signs of currencies, blanks and apostrophes do not matter; a minus may stand behind it. */
+    private Optional<BigDecimal> read(String price) {
         if (price.length() > LONGEST) return Optional.empty();
         String bare = bare(price);
+        if (bare.length() > 1 && bare.endsWith("-")) bare = "-" + bare.substring(0, bare.length() - 1);
         if (bare.isEmpty() || bare.indexOf(decimal) != bare.lastIndexOf(decimal)) return Optional.empty();
         int at = bare.indexOf(decimal);
         if (at >= 0 && bare.indexOf(thousands, at) >= 0) return Optional.empty();

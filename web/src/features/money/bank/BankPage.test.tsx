@@ -42,7 +42,7 @@ it('takes the sure receipts in one press, and leaves the others to be looked at'
   )
   server.when('POST /api/bank/sure', undefined).when('POST /api/bank/lines/b/receipt', undefined)
   show(<BankPage />)
-  expect(await screen.findByText('3 payments have no receipt yet.')).toBeVisible()
+  expect(await screen.findByText('One payment has no receipt yet.')).toBeVisible()
   expect(screen.getByText(/still a draft, booked with it/)).toBeVisible()
   expect(screen.getByText(/Another one has the same amount/)).toBeVisible()
   await userEvent.click(screen.getByRole('button', { name: 'Take the sure one' }))

@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useParams } from 'react-router'
 import { useTranslation } from 'react-i18next'
 import { Upload } from 'lucide-react'
-import { Empty, Loaded } from '@/ui/page/Feedback'
+import { Loaded } from '@/ui/page/Feedback'
 import { Further, Page } from '@/ui/page/Page'
 import { BankImport } from './BankImport'
 import { FoundLines } from './FoundLines'
@@ -31,7 +31,7 @@ export function BankPage() {
           }
         >
           {isUnread(b) ? (
-            <Empty title={t('bank.never')}>{t('bank.why')}</Empty>
+            <p className="max-w-2xl">{t('bank.why')}</p>
           ) : (
             <div className="max-w-4xl">
               <FoundLines lines={b.open} currency={b.currency} />
@@ -54,9 +54,11 @@ function BankAnswer({ bank: b }: { bank: Bank }) {
   if (isUnread(b)) return <>{t('bank.never')}</>
   if (b.open.length === 0) return <>{t('bank.allSettled')}</>
   const found = b.open.filter((l) => l.receipt).length
+  const without = b.open.length - found
+  if (without === 0) return <>{t('bank.found', { count: found })}</>
   return (
     <>
-      {t('bank.open', { count: b.open.length })}
+      {t('bank.open', { count: without })}
       {found > 0 && <Further>{t('bank.found', { count: found })}</Further>}
     </>
   )

@@ -30,6 +30,8 @@ export function BankTaking({
   const [days, setDays] = useState(look.days)
   const [bad, setBad] = useState<Schemas['BadBankLine'][]>([])
   const columns = bankColumns(chosen)
+  // most lists say it themselves
+  const asksForDays = !look.columns || look.daysLeftOpen || look.days === 'MONTH_FIRST'
   const said = ({ taken, known }: Schemas['BankTakenResponse']) =>
     taken === 0
       ? t('bank.nothingNew')
@@ -70,21 +72,23 @@ export function BankTaking({
           setDecimals(d)
         }}
       />
-      <Choice
-        label={t('bank.days')}
-        hint={look.daysLeftOpen && <strong>{t('bank.daysLeftOpen')}</strong>}
-        value={days}
-        onChange={(e) => {
-          again()
-          setDays(e.target.value as typeof days)
-        }}
-      >
-        {orders.map((o) => (
-          <option key={o} value={o}>
-            {t(`bank.daysAre.${o}`)}
-          </option>
-        ))}
-      </Choice>
+      {asksForDays && (
+        <Choice
+          label={t('bank.days')}
+          hint={look.daysLeftOpen && <strong>{t('bank.daysLeftOpen')}</strong>}
+          value={days}
+          onChange={(e) => {
+            again()
+            setDays(e.target.value as typeof days)
+          }}
+        >
+          {orders.map((o) => (
+            <option key={o} value={o}>
+              {t(`bank.daysAre.${o}`)}
+            </option>
+          ))}
+        </Choice>
+      )}
       {!columns && <p className="font-semibold">{t('bank.missing')}</p>}
       {bad.length > 0 && <BadLines bad={bad.map((b) => ({ ...b, why: t(`bank.bad.${b.why}`) }))} />}
       <ProblemAlert error={take.error} />

@@ -3,16 +3,17 @@ import { Link, useParams, useSearchParams } from 'react-router'
 import { useTranslation } from 'react-i18next'
 import { Plus } from 'lucide-react'
 import { entryKinds } from '@/api/generated/enums'
-import { Empty, Loaded } from '@/ui/page/Feedback'
+import { Loaded } from '@/ui/page/Feedback'
 import { Page, Part } from '@/ui/page/Page'
 import { AmountsToCheck } from '../ledger/AmountsToCheck'
 import { EntryForm } from '../ledger/EntryForm'
 import { EntrySheet } from '../ledger/EntrySheet'
 import { LedgerTable } from '../ledger/LedgerTable'
+import { Posted } from '../ledger/Posted'
 import { TotalCheck } from '../totals/TotalCheck'
 import { MoneyAnswer, Sums } from './MoneyParts'
 import { forecastQuery, type Forecast } from '../forecast/queries'
-import { entriesQuery, isFolded, moneyQuery, type Entry, type Money } from './moneyQueries'
+import { entriesQuery, moneyQuery, type Entry, type Money } from './moneyQueries'
 
 /** Where the money stands, and every line it is made of. */
 export function MoneyPage() {
@@ -75,29 +76,7 @@ function Books({
             </Part>
           )}
           <Part title={t('money.posted')}>
-            {posted.length === 0 ? (
-              <Empty title={t('money.emptyTitle')}>{t('money.empty')}</Empty>
-            ) : (
-              <>
-                <LedgerTable
-                  entries={posted.filter((e) => !isFolded(e))}
-                  onOpen={(id) => setParams({ entry: id })}
-                  label={t('money.posted')}
-                />
-                {posted.some(isFolded) && (
-                  <details className="mt-2">
-                    <summary className="cursor-pointer py-2 font-semibold">
-                      {t('money.folded', { count: posted.filter((e) => e.reversedBy).length })}
-                    </summary>
-                    <LedgerTable
-                      entries={posted.filter(isFolded)}
-                      onOpen={(id) => setParams({ entry: id })}
-                      label={t('money.foldedTitle')}
-                    />
-                  </details>
-                )}
-              </>
-            )}
+            <Posted projectId={projectId} posted={posted} onOpen={(id) => setParams({ entry: id })} />
           </Part>
         </div>
         <div>

@@ -147,12 +147,7 @@ class BankTest {
                 .post(
                         "/api/projects/" + project + "/orders",
                         TestGarage.order(
-                                order,
-                                seller,
-                                "EUR",
-                                1,
-                                500,
-                                List.of(map("needId", need, "amountMinor", 3_700))))
+                                order, seller, "EUR", 1, 500, List.of(map("needId", need, "amountMinor", 3_700))))
                 .ok();
         read(garage, line("CARD 4711 ALDER & FINCH WIEN", "-42,00"));
         JsonNode line = open(garage, project).get(0);

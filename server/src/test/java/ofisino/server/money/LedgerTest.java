@@ -6,12 +6,18 @@ import static ofisino.server.testing.TestGarage.receipt;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.io.IOException;
+import java.io.StringReader;
+import java.math.BigDecimal;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import ofisino.server.testing.Api.Answer;
 import ofisino.server.testing.TestApplication;
 import ofisino.server.testing.TestGarage;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVRecord;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.springframework.dao.DataAccessException;
@@ -294,6 +300,46 @@ class LedgerTest {
                         .status())
                 .as("what is booked is only reversed")
                 .isEqualTo(409);
+    }
+
+    /** RFC 4180; its last column sums to what was spent, and no cell is taken for a formula. */
+    @Test
+    void theBooksCanBeTakenAwayAsAList(TestGarage garage) throws IOException {
+        UUID project = garage.project();
+        UUID job = garage.job(project, "Brakes, front");
+        var fields = receipt("PURCHASE", "=1+1, \"quoted\"", "EUR", 10_000, 1);
+        fields.put(
+                "splits",
+                List.of(
+                        map("destination", "JOB", "jobId", job, "baseMinor", 7_550),
+                        map("destination", "GENERAL", "baseMinor", 2_450)));
+        var body = map("id", UUID.randomUUID(), "fields", fields, "booked", true);
+        garage.owner().post("/api/projects/" + project + "/entries", body).ok();
+        UUID wrong = posted(garage, project, "EUR", 999);
+        garage.owner()
+                .post("/api/entries/" + wrong + "/reversal", map("reversalId", UUID.randomUUID()))
+                .ok();
+        byte[] file = garage.owner()
+                .get("/api/projects/" + project + "/entries.csv")
+                .raw()
+                .body();
+        List<CSVRecord> lines = CSVFormat.RFC4180
+                .builder()
+                .setHeader()
+                .setSkipHeaderRecord(true)
+                .get()
+                .parse(new StringReader(new String(file, StandardCharsets.UTF_8)))
+                .getRecords();
+        assertThat(lines).hasSize(4);
+        assertThat(lines.stream().map(l -> new BigDecimal(l.get("share"))).reduce(BigDecimal.ZERO, BigDecimal::add))
+                .isEqualByComparingTo("100.00");
+        assertThat(lines)
+                .filteredOn(l -> l.get("job").equals("Brakes, front"))
+                .singleElement()
+                .satisfies(l -> {
+                    assertThat(l.get("description")).isEqualTo("'=1+1, \"quoted\"");
+                    assertThat(l.get("share")).isEqualTo("75.50");
+                });
     }
 
     private static long position(TestGarage garage, UUID project, String figure) {

@@ -28,6 +28,9 @@ public final class BankMatching {
     /** A word that says who it was has at least so many letters. */
     private static final int LETTERS_OF_A_NAME = 4;
 
+    /** The first two words of a name mean nobody else when they are so long. Common practice, no source. */
+    private static final int LETTERS_OF_A_BEGINNING = 10;
+
     private BankMatching() {}
 
     /** @param baseMinor more than nothing where it was paid @param says what it was and from whom */
@@ -85,15 +88,26 @@ public final class BankMatching {
         }
     }
 
-    /** Whose name the bank's line says; the longest, where it says several. */
+    /**
+     * Whose name the bank's line says: the whole name, or its first two words where they are long enough to mean nobody else, for banks cut
+     * names off. The one of whom the most is said, where it says several.
+     */
     public static <T> Optional<T> named(BankLine line, Map<String, T> byName) {
         String said = " " + plain(line.payee() + " " + line.purpose()) + " ";
         return byName.entrySet().stream()
-                .filter(e -> !plain(e.getKey()).isEmpty() && said.contains(" " + plain(e.getKey()) + " "))
-                .max(Comparator.comparingInt(
-                                (Map.Entry<String, T> e) -> e.getKey().length())
+                .filter(e -> lettersSaid(said, e.getKey()) > 0)
+                .max(Comparator.comparingInt((Map.Entry<String, T> e) -> lettersSaid(said, e.getKey()))
                         .thenComparing(Map.Entry::getKey))
                 .map(Map.Entry::getValue);
+    }
+
+    private static int lettersSaid(String said, String name) {
+        String whole = plain(name);
+        if (whole.isEmpty()) return 0;
+        if (said.contains(" " + whole + " ")) return whole.length();
+        String[] words = whole.split(" ");
+        String begin = words.length > 2 ? words[0] + " " + words[1] : "";
+        return begin.length() >= LETTERS_OF_A_BEGINNING && said.contains(" " + begin + " ") ? begin.length() : 0;
     }
 
     private static boolean shareAName(String a, String b) {

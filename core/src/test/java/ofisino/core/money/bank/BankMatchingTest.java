@@ -67,6 +67,12 @@ class BankMatchingTest {
         assertThat(BankMatching.named(line, Map.of("Tarn", 1, "Tarn Parts Ltd", 2, "Art", 3)))
                 .contains(2);
         assertThat(BankMatching.named(line, Map.of("Tar", 1, "", 2))).isEmpty();
+        assertThat(BankMatching.named(line, Map.of("Tarn Parts of Linz", 1)))
+                .as("cut off")
+                .contains(1);
+        assertThat(BankMatching.named(line, Map.of("Graz or so", 1)))
+                .as("too short")
+                .isEmpty();
     }
 
     /** Over any lists: amounts are the same, nothing is proposed twice, and what is sure is the only one it could be. */

@@ -16,7 +16,10 @@ import ofisino.server.identity.Roles;
 import ofisino.server.money.ledger.EntryMapper.EntryRow;
 import ofisino.server.money.ledger.EntryMapper.SplitRow;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -31,7 +34,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles(look = Role.OWNER, change = Role.OWNER)
 @RequestMapping("/api")
-record EntryController(EntryService service) {
+record EntryController(EntryService service, LedgerCsv csv) {
     /** @param baseMinor positive, whichever way the money goes */
     record SplitFields(Destination destination, @Nullable UUID jobId, long baseMinor) {
         static SplitFields of(Split split) {
@@ -73,6 +76,19 @@ record EntryController(EntryService service) {
         return service.list(caller, projectId).stream()
                 .map(e -> response(e, splits.getOrDefault(e.id(), List.of())))
                 .toList();
+    }
+
+    /** What is booked, to be opened in a spreadsheet. */
+    @GetMapping(value = "/projects/{projectId}/entries.csv", produces = "text/csv;charset=UTF-8")
+    ResponseEntity<String> csv(Caller caller, @PathVariable UUID projectId) {
+        return ResponseEntity.ok()
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename("books.csv")
+                                .build()
+                                .toString())
+                .body(csv.of(caller, projectId));
     }
 
     @GetMapping("/orders/{orderId}/invoice-shares")

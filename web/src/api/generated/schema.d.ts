@@ -59,9 +59,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_17"];
+        get: operations["of_18"];
         put?: never;
-        post: operations["add_17"];
+        post: operations["add_18"];
         delete?: never;
         options?: never;
         head?: never;
@@ -558,7 +558,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_10"];
+        delete: operations["remove_11"];
         options?: never;
         head?: never;
         patch?: never;
@@ -797,7 +797,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["add_16"];
+        post: operations["add_17"];
         delete?: never;
         options?: never;
         head?: never;
@@ -814,7 +814,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_9"];
+        delete: operations["remove_10"];
         options?: never;
         head?: never;
         patch?: never;
@@ -909,7 +909,7 @@ export interface paths {
         };
         get: operations["all_5"];
         put?: never;
-        post: operations["add_15"];
+        post: operations["add_16"];
         delete?: never;
         options?: never;
         head?: never;
@@ -926,7 +926,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_8"];
+        delete: operations["remove_9"];
         options?: never;
         head?: never;
         patch?: never;
@@ -957,7 +957,7 @@ export interface paths {
         };
         get: operations["interchange"];
         put?: never;
-        post: operations["add_14"];
+        post: operations["add_15"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1147,7 +1147,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_16"];
+        get: operations["of_17"];
         put?: never;
         post: operations["confirm"];
         delete?: never;
@@ -1179,9 +1179,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_15"];
+        get: operations["of_16"];
         put?: never;
-        post: operations["add_13"];
+        post: operations["add_14"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1198,7 +1198,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_7"];
+        delete: operations["remove_8"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1566,7 +1566,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_6"];
+        delete: operations["remove_7"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1630,7 +1630,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_5"];
+        delete: operations["remove_6"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1677,7 +1677,7 @@ export interface paths {
         };
         get: operations["all_4"];
         put?: never;
-        post: operations["add_12"];
+        post: operations["add_13"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1803,7 +1803,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_32"];
+        get: operations["of_33"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1979,7 +1979,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_31"];
+        get: operations["of_32"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2013,7 +2013,7 @@ export interface paths {
         };
         get: operations["ahead"];
         put?: never;
-        post: operations["add_11"];
+        post: operations["add_12"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2030,7 +2030,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_4"];
+        delete: operations["remove_5"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2059,7 +2059,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_30"];
+        get: operations["of_31"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2203,7 +2203,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_29"];
+        get: operations["of_30"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2235,9 +2235,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_14"];
+        get: operations["of_15"];
         put?: never;
-        post: operations["add_10"];
+        post: operations["add_11"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2267,9 +2267,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_13"];
+        get: operations["of_14"];
         put?: never;
-        post: operations["add_9"];
+        post: operations["add_10"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2331,7 +2331,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_12"];
+        get: operations["of_13"];
         put?: never;
         post: operations["say_2"];
         delete?: never;
@@ -2363,7 +2363,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_11"];
+        get: operations["of_12"];
         put?: never;
         post: operations["record_2"];
         delete?: never;
@@ -2395,7 +2395,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_10"];
+        get: operations["of_11"];
         put?: never;
         post: operations["scan"];
         delete?: never;
@@ -2459,7 +2459,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_28"];
+        get: operations["of_29"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2555,7 +2555,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_27"];
+        get: operations["of_28"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2605,7 +2605,7 @@ export interface paths {
         };
         get: operations["list_1"];
         put?: never;
-        post: operations["add_8"];
+        post: operations["add_9"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2651,7 +2651,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_9"];
+        get: operations["of_10"];
         put?: never;
         post: operations["make"];
         delete?: never;
@@ -2683,7 +2683,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_26"];
+        get: operations["of_27"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2701,7 +2701,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["add_7"];
+        post: operations["add_8"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2718,7 +2718,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_3"];
+        delete: operations["remove_4"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2763,9 +2763,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_8"];
+        get: operations["of_9"];
         put?: never;
-        post: operations["add_6"];
+        post: operations["add_7"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2811,7 +2811,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_25"];
+        get: operations["of_26"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2875,7 +2875,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_7"];
+        get: operations["of_8"];
         put?: never;
         post: operations["place"];
         delete?: never;
@@ -2895,6 +2895,38 @@ export interface paths {
         put?: never;
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/other-ways": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of_7"];
+        put?: never;
+        post: operations["add_6"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/other-ways/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove_3"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2939,7 +2971,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_24"];
+        get: operations["of_25"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2955,7 +2987,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_23"];
+        get: operations["of_24"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3243,7 +3275,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_22"];
+        get: operations["of_23"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3355,7 +3387,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_21"];
+        get: operations["of_22"];
         put?: never;
         post?: never;
         delete: operations["stop"];
@@ -3403,7 +3435,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_20"];
+        get: operations["of_21"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3483,7 +3515,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_19"];
+        get: operations["of_20"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3627,7 +3659,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_18"];
+        get: operations["of_19"];
         put?: never;
         post?: never;
         delete?: never;
@@ -5885,6 +5917,14 @@ export interface components {
             open: boolean;
             row: ("PUSHED" | "FIRST_START" | "FIRST_MOVE" | "PRIVATE_GROUND" | "ROAD_TEST" | "ROAD" | "TRIP" | "SALE")[];
         };
+        GivenAwayJob: {
+            /** Format: int64 */
+            costMinor: number;
+            /** Format: int32 */
+            days: number;
+            /** Format: uuid */
+            jobId: string;
+        };
         GroupBudgetRequest: {
             /** Format: uuid */
             id: string;
@@ -7226,6 +7266,26 @@ export interface components {
             previousWork?: "REMOVE" | "KEEP" | "RESTORE";
             /** Format: int64 */
             version: number;
+        };
+        OtherWayFields: {
+            givenAway: components["schemas"]["GivenAwayJob"][];
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: int32 */
+            sessionsMore: number;
+            /** @enum {string} */
+            standard?: "RUNNER" | "ROAD_READY" | "DRIVER" | "SHOW";
+        };
+        OtherWaysResponse: {
+            asPlanned: components["schemas"]["WayBeside"];
+            currency: string;
+            /** Format: int32 */
+            done: number;
+            finished: boolean;
+            others: components["schemas"]["WayBeside"][];
+            /** Format: int32 */
+            runs: number;
         };
         Outcome: {
             /** Format: int64 */
@@ -9179,6 +9239,49 @@ export interface components {
             minor: number;
             note: string;
         };
+        WayBeside: {
+            cost: components["schemas"]["WayCost"];
+            dates: components["schemas"]["WayDates"][];
+            difference?: components["schemas"]["WayDifference"];
+            leftOut: string[];
+            notBefore: boolean;
+            /** Format: int64 */
+            ownMinutes: number;
+            planned: boolean;
+            said?: components["schemas"]["OtherWayFields"];
+        };
+        WayCost: {
+            /** Format: int64 */
+            expectedMinor: number;
+            /** Format: int64 */
+            highMinor: number;
+            /** Format: int64 */
+            lowMinor: number;
+        };
+        WayDates: {
+            /** @enum {string} */
+            aim: "RUNNER" | "ROAD_READY" | "DRIVER" | "SHOW";
+            /** Format: date */
+            eightInTen?: string;
+            /** Format: date */
+            fiveInTen?: string;
+            /** Format: date */
+            planned: string;
+        };
+        WayDifference: {
+            /** Format: int64 */
+            daysFive?: number;
+            /** Format: int64 */
+            daysNine?: number;
+            /** Format: int64 */
+            daysOne?: number;
+            /** Format: int64 */
+            minorFive: number;
+            /** Format: int64 */
+            minorNine: number;
+            /** Format: int64 */
+            minorOne: number;
+        };
         WayRound: {
             /** Format: int32 */
             mostOpen: number;
@@ -9403,7 +9506,7 @@ export interface operations {
             };
         };
     };
-    of_17: {
+    of_18: {
         parameters: {
             query: {
                 subject: "VEHICLE" | "FINDING" | "JOB" | "NEED" | "ORDER" | "WORK_SESSION" | "ENTRY" | "SECOND_LOOK" | "STOCK" | "ORDER_LINE";
@@ -9426,7 +9529,7 @@ export interface operations {
             };
         };
     };
-    add_17: {
+    add_18: {
         parameters: {
             query: {
                 id: string;
@@ -10247,7 +10350,7 @@ export interface operations {
             };
         };
     };
-    remove_10: {
+    remove_11: {
         parameters: {
             query?: never;
             header?: never;
@@ -10651,7 +10754,7 @@ export interface operations {
             };
         };
     };
-    add_16: {
+    add_17: {
         parameters: {
             query?: never;
             header?: never;
@@ -10673,7 +10776,7 @@ export interface operations {
             };
         };
     };
-    remove_9: {
+    remove_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -10823,7 +10926,7 @@ export interface operations {
             };
         };
     };
-    add_15: {
+    add_16: {
         parameters: {
             query?: never;
             header?: never;
@@ -10845,7 +10948,7 @@ export interface operations {
             };
         };
     };
-    remove_8: {
+    remove_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -10911,7 +11014,7 @@ export interface operations {
             };
         };
     };
-    add_14: {
+    add_15: {
         parameters: {
             query?: never;
             header?: never;
@@ -11333,7 +11436,7 @@ export interface operations {
             };
         };
     };
-    of_16: {
+    of_17: {
         parameters: {
             query?: never;
             header?: never;
@@ -11403,7 +11506,7 @@ export interface operations {
             };
         };
     };
-    of_15: {
+    of_16: {
         parameters: {
             query?: never;
             header?: never;
@@ -11425,7 +11528,7 @@ export interface operations {
             };
         };
     };
-    add_13: {
+    add_14: {
         parameters: {
             query?: never;
             header?: never;
@@ -11449,7 +11552,7 @@ export interface operations {
             };
         };
     };
-    remove_7: {
+    remove_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -12093,7 +12196,7 @@ export interface operations {
             };
         };
     };
-    remove_6: {
+    remove_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -12201,7 +12304,7 @@ export interface operations {
             };
         };
     };
-    remove_5: {
+    remove_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -12283,7 +12386,7 @@ export interface operations {
             };
         };
     };
-    add_12: {
+    add_13: {
         parameters: {
             query?: never;
             header?: never;
@@ -12535,7 +12638,7 @@ export interface operations {
             };
         };
     };
-    of_32: {
+    of_33: {
         parameters: {
             query?: never;
             header?: never;
@@ -12799,7 +12902,7 @@ export interface operations {
             };
         };
     };
-    of_31: {
+    of_32: {
         parameters: {
             query?: never;
             header?: never;
@@ -12869,7 +12972,7 @@ export interface operations {
             };
         };
     };
-    add_11: {
+    add_12: {
         parameters: {
             query?: never;
             header?: never;
@@ -12893,7 +12996,7 @@ export interface operations {
             };
         };
     };
-    remove_4: {
+    remove_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -12936,7 +13039,7 @@ export interface operations {
             };
         };
     };
-    of_30: {
+    of_31: {
         parameters: {
             query?: never;
             header?: never;
@@ -13189,7 +13292,7 @@ export interface operations {
             };
         };
     };
-    of_29: {
+    of_30: {
         parameters: {
             query?: never;
             header?: never;
@@ -13235,7 +13338,7 @@ export interface operations {
             };
         };
     };
-    of_14: {
+    of_15: {
         parameters: {
             query?: never;
             header?: never;
@@ -13257,7 +13360,7 @@ export interface operations {
             };
         };
     };
-    add_10: {
+    add_11: {
         parameters: {
             query?: never;
             header?: never;
@@ -13327,7 +13430,7 @@ export interface operations {
             };
         };
     };
-    of_13: {
+    of_14: {
         parameters: {
             query?: never;
             header?: never;
@@ -13349,7 +13452,7 @@ export interface operations {
             };
         };
     };
-    add_9: {
+    add_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -13465,7 +13568,7 @@ export interface operations {
             };
         };
     };
-    of_12: {
+    of_13: {
         parameters: {
             query?: never;
             header?: never;
@@ -13533,7 +13636,7 @@ export interface operations {
             };
         };
     };
-    of_11: {
+    of_12: {
         parameters: {
             query?: never;
             header?: never;
@@ -13605,7 +13708,7 @@ export interface operations {
             };
         };
     };
-    of_10: {
+    of_11: {
         parameters: {
             query?: never;
             header?: never;
@@ -13747,7 +13850,7 @@ export interface operations {
             };
         };
     };
-    of_28: {
+    of_29: {
         parameters: {
             query?: never;
             header?: never;
@@ -13927,7 +14030,7 @@ export interface operations {
             };
         };
     };
-    of_27: {
+    of_28: {
         parameters: {
             query?: never;
             header?: never;
@@ -14041,7 +14144,7 @@ export interface operations {
             };
         };
     };
-    add_8: {
+    add_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -14137,7 +14240,7 @@ export interface operations {
             };
         };
     };
-    of_9: {
+    of_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -14231,7 +14334,7 @@ export interface operations {
             };
         };
     };
-    of_26: {
+    of_27: {
         parameters: {
             query?: never;
             header?: never;
@@ -14253,7 +14356,7 @@ export interface operations {
             };
         };
     };
-    add_7: {
+    add_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -14277,7 +14380,7 @@ export interface operations {
             };
         };
     };
-    remove_3: {
+    remove_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -14342,7 +14445,7 @@ export interface operations {
             };
         };
     };
-    of_8: {
+    of_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -14364,7 +14467,7 @@ export interface operations {
             };
         };
     };
-    add_6: {
+    add_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -14434,7 +14537,7 @@ export interface operations {
             };
         };
     };
-    of_25: {
+    of_26: {
         parameters: {
             query?: never;
             header?: never;
@@ -14528,7 +14631,7 @@ export interface operations {
             };
         };
     };
-    of_7: {
+    of_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -14595,6 +14698,73 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["SendingsResponse"];
                 };
+            };
+        };
+    };
+    of_7: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OtherWaysResponse"];
+                };
+            };
+        };
+    };
+    add_6: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OtherWayFields"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    remove_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -14690,7 +14860,7 @@ export interface operations {
             };
         };
     };
-    of_24: {
+    of_25: {
         parameters: {
             query?: never;
             header?: never;
@@ -14712,7 +14882,7 @@ export interface operations {
             };
         };
     };
-    of_23: {
+    of_24: {
         parameters: {
             query?: never;
             header?: never;
@@ -15132,7 +15302,7 @@ export interface operations {
             };
         };
     };
-    of_22: {
+    of_23: {
         parameters: {
             query?: never;
             header?: never;
@@ -15321,7 +15491,7 @@ export interface operations {
             };
         };
     };
-    of_21: {
+    of_22: {
         parameters: {
             query?: never;
             header?: never;
@@ -15409,7 +15579,7 @@ export interface operations {
             };
         };
     };
-    of_20: {
+    of_21: {
         parameters: {
             query?: never;
             header?: never;
@@ -15524,7 +15694,7 @@ export interface operations {
             };
         };
     };
-    of_19: {
+    of_20: {
         parameters: {
             query?: never;
             header?: never;
@@ -15809,7 +15979,7 @@ export interface operations {
             };
         };
     };
-    of_18: {
+    of_19: {
         parameters: {
             query?: never;
             header?: never;

@@ -225,6 +225,8 @@ export const common = {
     keeping: 'what it fetches',
     group_budget: 'budget of a group',
     waste: 'money for nothing',
+    other_way: 'another way to do it',
+    other_way_given_away: 'another way to do it',
     bank_list: 'columns of the bank’s list',
     bank_line: 'payment of the bank',
     part_source: 'offer',

@@ -1,14 +1,35 @@
 package ofisino.server.money;
 
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import ofisino.core.money.forecast.Forecast;
 import ofisino.core.money.forecast.RunningCost;
 import ofisino.core.money.forecast.Span;
+import ofisino.core.plan.risk.Dates;
+import ofisino.core.plan.risk.TotalDraws;
 import ofisino.server.identity.Caller;
+import ofisino.server.plan.Plans.Planned;
 
 /** The door to what a project will have cost in the end. */
 public interface Forecasts {
     FinalCost of(Caller caller, UUID projectId);
+
+    /** The same car done another way, drawn with the same luck. @param planned its plan @param runs that plan run through, where it is */
+    OtherCost otherwise(Caller caller, UUID projectId, Otherwise way, Planned planned, Optional<Dates> runs);
+
+    /** @param leftOut jobs that are not done @param more what is paid besides, minor units of the base currency */
+    record Otherwise(Set<UUID> leftOut, long more) {
+        public static final Otherwise AS_PLANNED = new Otherwise(Set.of(), 0);
+
+        public Otherwise {
+            leftOut = Set.copyOf(leftOut);
+        }
+    }
+
+    /** */
+    record OtherCost(Forecast forecast, TotalDraws draws) {}
 
     /** What runs with the calendar: storage, insurance, hire. */
     List<RunningCost> running(Caller caller, UUID projectId);

@@ -26,6 +26,9 @@ import org.jspecify.annotations.Nullable;
 public interface Plans {
     Planned of(Caller caller, UUID projectId);
 
+    /** The plan of a problem that is like the one that is planned now but for something. Changes nothing. */
+    Planned instead(Planned now, PlanProblem problem);
+
     /** How the people of the garage come and work. Its factor is 1 where the plan of the project reckons with it already. */
     OwnWay ownWay(Caller caller, UUID projectId);
 

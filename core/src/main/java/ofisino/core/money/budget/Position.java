@@ -9,6 +9,11 @@ package ofisino.core.money.budget;
  * @param toOrder       estimates of needs that are not ordered
  */
 public record Position(long budget, long spent, long orderedNotPaid, long toOrder) {
+    /** The same with so much less to order. */
+    public Position toOrderLess(long minor) {
+        return new Position(budget, spent, orderedNotPaid, Math.subtractExact(toOrder, minor));
+    }
+
     /** What it will have cost, as far as it is known now. */
     public long willHaveCost() {
         return Math.addExact(Math.addExact(spent, orderedNotPaid), toOrder);

@@ -84,6 +84,41 @@ public final class Dates {
         return Arrays.stream(draws.reached[m]).filter(s -> s <= until).count() / (double) draws.reached[m].length;
     }
 
+    /**
+     * By how much this is later than another way to do the same car, run by run with the same luck.
+     *
+     * @param tenths of the runs in which it is no more than that, above 0, up to 10
+     * @return negative where it is sooner; empty where either does not reach it before the horizon in one run of ten or more
+     */
+    public Optional<Duration> laterThan(Dates other, Aim milestone, double tenths) {
+        Integer here = index.get(milestone);
+        Integer there = other.index.get(milestone);
+        if (here == null || there == null) return Optional.empty();
+        int[] mine = draws.reached[here];
+        int[] others = other.draws.reached[there];
+        if (mine.length != others.length) return Optional.empty();
+        int[] later = IntStream.range(0, mine.length)
+                .filter(i -> mine[i] != Draws.NEVER && others[i] != Draws.NEVER)
+                .map(i -> mine[i] - others[i])
+                .sorted()
+                .toArray();
+        if (later.length * 10L <= mine.length * 9L) return Optional.empty();
+        return Optional.of(Duration.between(other.begin, begin).plusSeconds(Draws.ranked(later, tenths)));
+    }
+
+    /** In which share of the runs it is sooner than another way to do the same car, with the same luck; 0 to 1. */
+    public double sooner(Dates other, Aim milestone) {
+        Integer here = index.get(milestone);
+        Integer there = other.index.get(milestone);
+        if (here == null || there == null) return 0;
+        int[] mine = draws.reached[here];
+        int[] others = other.draws.reached[there];
+        return IntStream.range(0, Math.min(mine.length, others.length))
+                        .filter(i -> mine[i] < others[i])
+                        .count()
+                / (double) mine.length;
+    }
+
     /** What drives the date of a milestone, the strongest first. */
     public List<Driver> drivers(Aim milestone) {
         Integer m = index.get(milestone);

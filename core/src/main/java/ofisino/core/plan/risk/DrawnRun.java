@@ -14,7 +14,11 @@ import ofisino.core.plan.solve.DrawnPass;
 import org.apache.commons.rng.UniformRandomProvider;
 import org.apache.commons.rng.sampling.distribution.ZigguratSampler;
 
-/** One run after the other over one calendar: its own arrays, drawn anew each time. */
+/**
+ * One run after the other over one calendar: its own arrays, drawn anew each time. Everything draws from a stream of its own made from
+ * (the run, its name): with one thing changed or left out all others come out as they did, so that what differs between two ways to do a car
+ * is the way and not luck (common random numbers).
+ */
 final class DrawnRun {
     private static final double SLOT_HOURS = 0.25;
     private static final double SECONDS_AN_HOUR = 3600;
@@ -31,6 +35,8 @@ final class DrawnRun {
     private final int[] slots;
     private final int[] waits;
     private final boolean[] found;
+    private final long[] names;
+    private final long[] openings;
     private final double[] factor;
     private final DoubleSupplier normal;
     private final int[] most;
@@ -65,6 +71,10 @@ final class DrawnRun {
         waits = new int[size];
         factor = new double[size];
         found = new boolean[lengthened.length];
+        names = activities.stream().mapToLong(a -> mixed(a.id().value())).toArray();
+        openings = uncertain.hidden().stream()
+                .mapToLong(h -> mixed("behind " + h.opening().value()))
+                .toArray();
     }
 
     /**
@@ -75,6 +85,11 @@ final class DrawnRun {
         DoubleSupplier draws = work.draws(from);
         double usual = work.geometricMean() / work.likely();
         return () -> draws.getAsDouble() / usual * Math.exp(uncertain.stray() * normal.getAsDouble());
+    }
+
+    /** Spreads a name over all 64 bits. */
+    private static long mixed(String name) {
+        return new SplittableRandom(name.hashCode()).nextLong();
     }
 
     static Optional<DrawnRun> of(PlanProblem problem, Plan order, Uncertain uncertain) {
@@ -94,15 +109,18 @@ final class DrawnRun {
                 .toArray();
     }
 
-    void draw(SplittableRandom its) {
-        stream = its;
+    /** @param run made from the seed and the number of the run */
+    void draw(long run) {
+        stream = new SplittableRandom(run);
         double own = Math.min(
                 MOST_FACTOR, uncertain.own().factor() * Math.exp(uncertain.own().spread() * normal.getAsDouble()));
         for (int a = 0; a < slots.length; a++) {
+            stream = new SplittableRandom(run ^ names[a]);
             factor[a] = workDraw[a] == null ? 1 : workDraw[a].getAsDouble();
             waits[a] = wait(a);
         }
         for (int h = 0; h < found.length; h++) {
+            stream = new SplittableRandom(run ^ openings[h]);
             double more = moreDraw[h].getAsDouble();
             found[h] = stream.nextDouble() < uncertain.hidden().get(h).probability();
             if (found[h]) for (int a : lengthened[h]) factor[a] += more;

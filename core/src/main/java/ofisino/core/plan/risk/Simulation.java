@@ -93,7 +93,7 @@ public final class Simulation {
         if (run.isEmpty()) return false;
         for (int i = calendar; i < runs; i += calendars.size()) {
             if (stopped.getAsBoolean()) return false;
-            run.get().draw(new SplittableRandom(seed * 0x9E3779B97F4A7C15L + i));
+            run.get().draw(new SplittableRandom(seed * 0x9E3779B97F4A7C15L + i).nextLong());
             run.get().note(i, needed, draws);
             done.incrementAndGet();
         }

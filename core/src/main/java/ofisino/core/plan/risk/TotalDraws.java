@@ -85,10 +85,24 @@ public final class TotalDraws {
 
     /** The total that {@code tenths} in 10 runs do not exceed; 8 for a cautious figure. Never a sum of such figures. */
     public double inTen(int tenths) {
-        double[] partly = totals.clone();
+        return ranked(totals.clone(), tenths);
+    }
+
+    /**
+     * By how much this costs more than another way to do the same car, run by run with the same luck.
+     *
+     * @param tenths of the runs in which it is no more than that, 1 to 10
+     */
+    public double moreThan(TotalDraws other, int tenths) {
+        double[] more = new double[RUNS];
+        for (int run = 0; run < RUNS; run++) more[run] = totals[run] - other.totals[run];
+        return ranked(more, tenths);
+    }
+
+    private static double ranked(double[] values, int tenths) {
         int rank = (int) Math.ceil(RUNS * tenths / 10.0) - 1;
-        Selection.select(partly, rank);
-        return partly[rank];
+        Selection.select(values, rank);
+        return values[rank];
     }
 
     /** Of all draws; minor units. */

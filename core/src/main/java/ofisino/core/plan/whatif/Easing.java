@@ -5,11 +5,14 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZonedDateTime;
+import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 import ofisino.core.plan.calendar.TimeWindow;
 import ofisino.core.plan.problem.Activity;
 import ofisino.core.plan.problem.PlanProblem;
@@ -83,6 +86,26 @@ final class Easing {
                 .map(person -> isMissing(person) && !nobody
                         ? person
                         : new Person(person.id(), moreWorkSessions(p, person.windows(), more)))
+                .toList());
+    }
+
+    /** The last times of each week are given up, but for one that is left. */
+    static PlanProblem fewerWorkSessions(PlanProblem p, int fewer) {
+        return p.withPeople(p.people().stream()
+                .map(person -> new Person(
+                        person.id(),
+                        person.windows().stream()
+                                .collect(Collectors.groupingBy(
+                                        w -> w.from()
+                                                .atZone(p.zone())
+                                                .toLocalDate()
+                                                .with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY)),
+                                        TreeMap::new,
+                                        Collectors.toList()))
+                                .values()
+                                .stream()
+                                .flatMap(week -> week.stream().limit(Math.max(1, week.size() - fewer)))
+                                .toList()))
                 .toList());
     }
 

@@ -2,6 +2,7 @@ package ofisino.server.money.forecast;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -23,20 +24,35 @@ import org.springframework.stereotype.Component;
 /** What the findings of a project still ask for, and how much of it has no price. */
 @Component
 record FindingsToDo(FindingEstimates estimates, Jobs jobs) {
-    List<StillToDo> of(Caller caller, Project project, List<Finding> findings, List<Need> needed) {
+    /** @param leftOut jobs that are not done: what only these deal with is not dealt with */
+    List<StillToDo> of(Caller caller, Project project, List<Finding> findings, List<Need> needed, Set<UUID> leftOut) {
         Map<UUID, Optional<CostRange>> costs = estimates.of(caller, project.id()).stream()
                 .collect(Collectors.toMap(FindingEstimate::findingId, FindingsToDo::own));
         Map<UUID, List<Need>> byFinding = byFinding(caller, project.id(), needed);
         Set<UUID> withWork = jobs.findingsWithJobs(caller, project.id());
+        Set<UUID> undone = onlyOf(leftOut, caller, project.id());
         return findings.stream()
                 .filter(f -> f.isAskedFor(project.aim()))
                 .map(Finding::id)
+                .filter(id -> !undone.contains(id))
                 .map(id -> toDo(
                         id,
                         costs.getOrDefault(id, Optional.empty()),
                         withWork.contains(id),
                         byFinding.getOrDefault(id, List.of())))
                 .toList();
+    }
+
+    /** Findings all of whose jobs are left out. */
+    private Set<UUID> onlyOf(Set<UUID> leftOut, Caller caller, UUID projectId) {
+        if (leftOut.isEmpty()) return Set.of();
+        Map<Boolean, Set<UUID>> byLeft = jobs.findingsByJob(caller, projectId).entrySet().stream()
+                .collect(Collectors.partitioningBy(
+                        e -> leftOut.contains(e.getKey()),
+                        Collectors.flatMapping(e -> e.getValue().stream(), Collectors.toSet())));
+        Set<UUID> only = new HashSet<>(byLeft.get(true));
+        only.removeAll(byLeft.get(false));
+        return only;
     }
 
     private static StillToDo toDo(UUID id, Optional<CostRange> cost, boolean hasJobs, List<Need> needed) {

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.Currencies;
@@ -25,6 +26,7 @@ import ofisino.core.money.forecast.Span;
 import ofisino.core.money.forecast.StillToDo;
 import ofisino.core.plan.problem.PlanOutcome;
 import ofisino.core.plan.risk.Chance;
+import ofisino.core.plan.risk.Dates;
 import ofisino.core.plan.risk.TotalDraws;
 import ofisino.core.vehicle.finding.Finding;
 import ofisino.server.db.Stored;
@@ -52,6 +54,7 @@ import org.springframework.stereotype.Service;
 @Service
 class ForecastService implements Forecasts {
     private static final long SEED = 1;
+    private static final int EIGHT = 8;
 
     private final ForecastMapper mapper;
     private final Projects projects;
@@ -111,25 +114,35 @@ class ForecastService implements Forecasts {
             String currency) {}
 
     private Reckoned reckon(Caller caller, UUID projectId) {
+        return reckon(caller, projectId, Otherwise.AS_PLANNED, () -> road(caller, projectId));
+    }
+
+    private Reckoned reckon(Caller caller, UUID projectId, Otherwise way, Supplier<Optional<Road>> roadOf) {
         Projects.Project project = projects.require(caller, projectId);
         Ledger.Standing money = ledger.standing(caller, projectId);
         List<Finding> all = findings.of(caller, projectId);
-        List<Need> needed = needs.of(caller, projectId);
+        List<Need> every = needs.of(caller, projectId);
+        List<Need> needed = every.stream()
+                .filter(n -> n.jobId() == null || !way.leftOut().contains(n.jobId()))
+                .toList();
         Map<String, Long> setAside = mapper.allowances(caller.garageId(), projectId).stream()
                 .collect(Collectors.toMap(AllowanceRow::what, AllowanceRow::minor));
         List<RunningRow> running = mapper.running(caller.garageId(), projectId);
-        Optional<Road> road = running.isEmpty() ? Optional.empty() : road(caller, projectId);
+        Optional<Road> road = running.isEmpty() ? Optional.empty() : roadOf.get();
         Map<String, Chance> hidden = unseenPlaces.of(caller, project);
         LocalDate today = day(caller);
         Forecast forecast = StillToDo.forecast(
-                        money.position(),
-                        toDo.of(caller, project, all, needed),
+                        money.position()
+                                .toOrderLess(Need.toBuy(every).minor()
+                                        - Need.toBuy(needed).minor()),
+                        toDo.of(caller, project, all, needed, way.leftOut()),
                         Need.toBuy(needed).unvalued())
                 .with(forgotten, setAside)
                 .and(running.stream()
                         .flatMap(r -> r.toCore().toCome(today, road).stream())
                         .toList())
                 .and(unseen(hidden));
+        if (way.more() > 0) forecast = forecast.and(List.of(ForecastPart.sure(ForecastKind.PRICED, way.more())));
         return new Reckoned(
                 forecast,
                 drawn.get(forecast.chances(hidden), chances -> TotalDraws.of(chances, SEED)),
@@ -139,6 +152,13 @@ class ForecastService implements Forecasts {
                 road.isEmpty() && running.stream().anyMatch(r -> r.untilOn() == null),
                 hidden.size(),
                 money.currency());
+    }
+
+    @Override
+    public OtherCost otherwise(Caller caller, UUID projectId, Otherwise way, Planned planned, Optional<Dates> runs) {
+        Reckoned r = reckon(
+                caller, projectId, way, () -> road(caller, planned, runs.flatMap(d -> d.inTen(Aim.ROAD_READY, EIGHT))));
+        return new OtherCost(r.forecast(), r.draws());
     }
 
     private LocalDate day(Caller caller) {
@@ -213,9 +233,13 @@ class ForecastService implements Forecasts {
         return List.of(new ForecastPart(ForecastKind.UNSEEN, "", new Span(low, likely, high)));
     }
 
-    /** If every session is kept; at the people's own pace; in eight of ten runs. */
     private Optional<Road> road(Caller caller, UUID projectId) {
         Planned planned = plans.of(caller, projectId);
+        return road(caller, planned, roadDates.eightInTen(caller, projectId, planned, Aim.ROAD_READY));
+    }
+
+    /** If every session is kept; at the people's own pace; in eight of ten runs, where that is known. */
+    private Optional<Road> road(Caller caller, Planned planned, Optional<Instant> eightInTen) {
         ZoneId zone = garages.zone(caller);
         if (!(planned.outcome() instanceof PlanOutcome.Planned)) return Optional.empty();
         return planned.milestones().stream()
@@ -224,10 +248,7 @@ class ForecastService implements Forecasts {
                 .map(m -> {
                     Instant kept = m.reached().finish();
                     Instant own = planned.atOwnPace(Aim.ROAD_READY).orElse(kept);
-                    Instant late = roadDates
-                            .eightInTen(caller, projectId, planned, Aim.ROAD_READY)
-                            .orElse(own);
-                    return new Road(day(kept, zone), day(own, zone), day(late, zone));
+                    return new Road(day(kept, zone), day(own, zone), day(eightInTen.orElse(own), zone));
                 });
     }
 

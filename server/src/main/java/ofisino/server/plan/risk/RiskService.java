@@ -47,6 +47,11 @@ record RiskService(
                 .flatMap(d -> d.inTen(milestone, 8));
     }
 
+    @Override
+    public Optional<Runs> runs(Caller caller, UUID projectId, Planned planned) {
+        return run(caller, projectId, planned).map(r -> new Runs(r.done(), r.isStopped(), r.dates()));
+    }
+
     /** What is being worked out now is not worked out any further. */
     void stop(Caller caller, UUID projectId) {
         run(caller, projectId, plans.of(caller, projectId)).ifPresent(Run::stop);

@@ -25,7 +25,7 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class SimulatedPlans {
-    private static final int MOST = 4;
+    private static final int MOST = 8;
     private static final long SEED = 1;
     private static final int PROCESSORS = 2;
 

@@ -152,8 +152,8 @@ class PlanService implements Plans {
         return planned(caller, projectId, new Way(pins(caller, projectId), own, policy(caller, projectId)));
     }
 
-    /** The plan of a problem that is like the one that is planned now but for something. */
-    Planned instead(Planned now, PlanProblem problem) {
+    @Override
+    public Planned instead(Planned now, PlanProblem problem) {
         return solved(problem, now.subjects(), now.doubts(), now.apart(), p -> now.tonight(), p -> Map.of());
     }
 

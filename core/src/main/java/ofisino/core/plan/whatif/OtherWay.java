@@ -1,0 +1,135 @@
+package ofisino.core.plan.whatif;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import ofisino.core.kernel.Aim;
+import ofisino.core.kernel.InvalidValue;
+import ofisino.core.plan.problem.Activity;
+import ofisino.core.plan.problem.ActivityId;
+import ofisino.core.plan.problem.NeededFor;
+import ofisino.core.plan.problem.PlanProblem;
+import ofisino.core.plan.problem.PlanProblem.Piece;
+import ofisino.core.plan.problem.PlanProblem.StripDown;
+import ofisino.core.plan.sentout.DaysAway;
+
+/**
+ * Another way to do the same car, to be planned and set beside the way it is planned now.
+ *
+ * @param standard     only what this asks for is done; empty for all that is planned
+ * @param sessionsMore a week, less than nothing for fewer
+ * @param givenAway    jobs that somebody else does
+ */
+public record OtherWay(Optional<Aim> standard, int sessionsMore, List<GivenAway> givenAway) {
+    /** Nobody has more evenings to give than a week has days. */
+    private static final int MOST_SESSIONS = 6;
+
+    /** A job that somebody else does. @param costMinor what he asks, in minor units of the base currency */
+    public record GivenAway(ActivityId job, DaysAway away, long costMinor) {}
+
+    public OtherWay {
+        givenAway = List.copyOf(givenAway);
+        if (Math.abs(sessionsMore) > MOST_SESSIONS)
+            throw InvalidValue.at(
+                    "sessionsMore",
+                    "way.sessions",
+                    "A week has not so many sessions.",
+                    "Enter from %d fewer to %d more.",
+                    MOST_SESSIONS,
+                    MOST_SESSIONS);
+        if (givenAway.stream().map(GivenAway::job).distinct().count() < givenAway.size())
+            throw InvalidValue.at("givenAway", "way.twice", "A job is given away twice.", "Name each job once.");
+        if (standard.filter(s -> s == Aim.RUNNER).isPresent())
+            throw InvalidValue.at(
+                    "standard",
+                    "way.no-road",
+                    "That would leave out what the road asks for.",
+                    "Choose road-ready or more.");
+        if (standard.isEmpty() && sessionsMore == 0 && givenAway.isEmpty())
+            throw InvalidValue.at(
+                    "standard",
+                    "way.same",
+                    "That is the way it is planned already.",
+                    "Change the standard, the sessions, or give a job away.");
+    }
+
+    /** The same car done this way. What is done or in hand by now is not left out; a job that is over cannot be given away any more, and is not. */
+    public PlanProblem of(PlanProblem problem) {
+        Set<ActivityId> open = problem.activities().stream()
+                .filter(a -> a.kind() == Activity.ActivityKind.JOB && !a.begun())
+                .map(Activity::id)
+                .collect(Collectors.toSet());
+        PlanProblem way = problem;
+        for (GivenAway g : givenAway)
+            if (open.contains(g.job())) way = Sooner.sentOut(way, g.job(), g.away(), g.costMinor());
+        if (standard.isPresent()) way = only(way, needed(way, standard.get()));
+        if (sessionsMore > 0) return Easing.moreWorkSessions(way, sessionsMore);
+        return sessionsMore < 0 ? Easing.fewerWorkSessions(way, -sessionsMore) : way;
+    }
+
+    /** The jobs that are not done this way. */
+    public Set<ActivityId> leftOut(PlanProblem problem) {
+        if (standard.isEmpty()) return Set.of();
+        Set<ActivityId> kept = needed(problem, standard.get());
+        return problem.activities().stream()
+                .filter(a -> a.kind() == Activity.ActivityKind.JOB)
+                .map(Activity::id)
+                .filter(id -> !kept.contains(id))
+                .collect(Collectors.toSet());
+    }
+
+    /** What the aim asks for, what is in hand, and all that these hang on. */
+    private static Set<ActivityId> needed(PlanProblem problem, Aim aim) {
+        var needed = new NeededFor(problem);
+        List<ActivityId> wanted = new ArrayList<>(needed.aim(aim));
+        problem.activities().stream().filter(Activity::begun).map(Activity::id).forEach(wanted::add);
+        return needed.of(wanted);
+    }
+
+    private static PlanProblem only(PlanProblem p, Set<ActivityId> kept) {
+        List<StripDown> stripDowns = p.stripDowns().stream()
+                .filter(s -> kept.contains(s.refit()))
+                .map(s -> new StripDown(
+                        s.id(),
+                        s.access(),
+                        s.strip(),
+                        s.refit(),
+                        s.jobs().stream().filter(kept::contains).toList(),
+                        s.inside()))
+                .toList();
+        Set<String> names = new HashSet<>(Stream.concat(
+                        kept.stream().map(ActivityId::value),
+                        stripDowns.stream().map(StripDown::id))
+                .toList());
+        return new PlanProblem(
+                p.now(),
+                p.horizon(),
+                p.zone(),
+                p.people(),
+                p.places(),
+                p.resources(),
+                p.activities().stream().filter(a -> kept.contains(a.id())).toList(),
+                p.links().stream()
+                        .filter(l -> kept.contains(l.before()) && kept.contains(l.after()))
+                        .toList(),
+                stripDowns,
+                p.exclusions().stream()
+                        .filter(e -> names.contains(e.activityOrStripDown()))
+                        .toList(),
+                p.shelf(),
+                p.purse(),
+                p.policy(),
+                p.target(),
+                p.pieces().stream()
+                        .map(piece -> new Piece(
+                                piece.left().stream().filter(kept::contains).collect(Collectors.toSet()),
+                                piece.begun()))
+                        .filter(piece -> piece.left().size() > 1)
+                        .toList(),
+                Optional.empty());
+    }
+}

@@ -1,0 +1,98 @@
+package ofisino.server.money.otherway;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import ofisino.core.kernel.Aim;
+import ofisino.server.identity.Caller;
+import ofisino.server.identity.Role;
+import ofisino.server.identity.Roles;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@Roles(look = Role.OWNER, change = Role.OWNER)
+@RequestMapping("/api/projects/{projectId}/other-ways")
+record OtherWayController(OtherWayService service) {
+    /** A job that somebody else does. @param costMinor what he asks, in the base currency */
+    record GivenAwayJob(UUID jobId, int days, long costMinor) {}
+
+    /** @param standard only what this asks for is done @param sessionsMore a week, less than nothing for fewer */
+    record OtherWayFields(
+            UUID id, String name, @Nullable Aim standard, int sessionsMore, List<GivenAwayJob> givenAway) {}
+
+    /** @param fiveInTen half of the runs are ready by then @param eightInTen absent while it is worked out, or where so many do not reach it */
+    record WayDates(
+            Aim aim,
+            LocalDate planned,
+            @Nullable LocalDate fiveInTen,
+            @Nullable LocalDate eightInTen) {}
+
+    /** @param lowMinor in one of ten draws no more @param expectedMinor on average @param highMinor in nine of ten no more */
+    record WayCost(long lowMinor, long expectedMinor, long highMinor) {}
+
+    /**
+     * Against the way it is planned, with the same luck.
+     *
+     * @param daysOne  no later than by so many days in one of ten runs; less than nothing where it is sooner
+     * @param daysFive in half of them
+     * @param daysNine in nine of ten
+     * @param minorOne no dearer than by so much in one of ten draws
+     */
+    record WayDifference(
+            @Nullable Long daysOne,
+            @Nullable Long daysFive,
+            @Nullable Long daysNine,
+            long minorOne,
+            long minorFive,
+            long minorNine) {}
+
+    /**
+     * One way to do the car.
+     *
+     * @param said        absent for the way it is planned
+     * @param planned     everything has a date
+     * @param ownMinutes  of work that is left for oneself
+     * @param leftOut     titles of the jobs that are not done
+     * @param notBefore   something that the road asks for is not in the plan: every date may well be later
+     */
+    record WayBeside(
+            @Nullable OtherWayFields said,
+            boolean planned,
+            long ownMinutes,
+            List<String> leftOut,
+            boolean notBefore,
+            List<WayDates> dates,
+            WayCost cost,
+            @Nullable WayDifference difference) {}
+
+    /** @param done runs of {@code runs}, of the one that is worked out @param finished nothing is worked out any more */
+    record OtherWaysResponse(
+            String currency, int done, int runs, boolean finished, WayBeside asPlanned, List<WayBeside> others) {}
+
+    /** All ways beside each other; begins to run them through where nobody has. */
+    @GetMapping
+    OtherWaysResponse of(Caller caller, @PathVariable UUID projectId) {
+        return service.of(caller, projectId);
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void add(Caller caller, @PathVariable UUID projectId, @RequestBody OtherWayFields body) {
+        service.add(caller, projectId, body);
+    }
+
+    @DeleteMapping("/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void remove(Caller caller, @PathVariable UUID projectId, @PathVariable UUID id) {
+        service.remove(caller, projectId, id);
+    }
+}

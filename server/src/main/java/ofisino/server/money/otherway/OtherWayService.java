@@ -1,0 +1,165 @@
+package ofisino.server.money.otherway;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import ofisino.core.kernel.Conflict;
+import ofisino.core.kernel.Currencies;
+import ofisino.core.kernel.NotFound;
+import ofisino.core.kernel.Texts;
+import ofisino.core.plan.problem.ActivityId;
+import ofisino.core.plan.problem.PlanOutcome;
+import ofisino.core.plan.risk.Simulation;
+import ofisino.core.plan.sentout.DaysAway;
+import ofisino.core.plan.whatif.OtherWay;
+import ofisino.core.plan.whatif.OtherWay.GivenAway;
+import ofisino.server.identity.Caller;
+import ofisino.server.identity.Garages;
+import ofisino.server.money.Forecasts;
+import ofisino.server.money.Forecasts.OtherCost;
+import ofisino.server.money.Forecasts.Otherwise;
+import ofisino.server.money.otherway.OtherWayController.GivenAwayJob;
+import ofisino.server.money.otherway.OtherWayController.OtherWayFields;
+import ofisino.server.money.otherway.OtherWayController.OtherWaysResponse;
+import ofisino.server.money.otherway.OtherWayMapper.GivenAwayRow;
+import ofisino.server.money.otherway.OtherWayMapper.WayRow;
+import ofisino.server.plan.Jobs;
+import ofisino.server.plan.Plans;
+import ofisino.server.plan.Plans.Planned;
+import ofisino.server.plan.RoadDates;
+import ofisino.server.plan.RoadDates.Runs;
+import ofisino.server.vehicle.Projects;
+import org.springframework.stereotype.Service;
+
+/** The way a car is planned, and others beside it: what each costs, when it is ready, and how sure the difference is. */
+@Service
+record OtherWayService(
+        OtherWayMapper mapper,
+        Projects projects,
+        Plans plans,
+        PlannedOtherwise otherPlans,
+        RoadDates roadDates,
+        Forecasts forecasts,
+        Jobs jobs,
+        Garages garages) {
+    /** Nobody weighs more against each other. */
+    private static final int MOST = 3;
+
+    OtherWaysResponse of(Caller caller, UUID projectId) {
+        Planned now = plans.of(caller, projectId);
+        var asPlanned = lookedAt(caller, projectId, now, Otherwise.AS_PLANNED);
+        List<OtherWayFields> said = said(caller, projectId);
+        List<WayLookedAt> others = said.stream()
+                .map(fields -> lookedAt(caller, projectId, now, fields))
+                .toList();
+        List<Runs> runs = Stream.concat(Stream.of(asPlanned), others.stream())
+                .flatMap(w -> w.runs().stream())
+                .toList();
+        Optional<Runs> working =
+                runs.stream().filter(r -> r.dates().isEmpty() && !r.stopped()).findFirst();
+        Map<UUID, String> titles =
+                jobs.of(caller, projectId).stream().collect(Collectors.toMap(Jobs.Job::id, Jobs.Job::title));
+        var beside = new WaysBeside(asPlanned, titles, garages.zone(caller));
+        return new OtherWaysResponse(
+                garages.baseCurrency(caller).getCode(),
+                working.map(Runs::done).orElse(Simulation.RUNS),
+                Simulation.RUNS,
+                working.isEmpty(),
+                beside.asPlanned(),
+                IntStream.range(0, said.size())
+                        .mapToObj(i -> beside.other(said.get(i), others.get(i)))
+                        .toList());
+    }
+
+    private WayLookedAt lookedAt(Caller caller, UUID projectId, Planned now, OtherWayFields fields) {
+        OtherWay way = toCore(fields);
+        Set<UUID> givenAway = jobs(
+                now,
+                way.givenAway().stream()
+                        .filter(g ->
+                                now.problem().activities().stream().anyMatch(a -> a.id().equals(g.job()) && !a.begun()))
+                        .map(GivenAway::job));
+        long paid = fields.givenAway().stream()
+                .filter(g -> givenAway.contains(g.jobId()))
+                .mapToLong(GivenAwayJob::costMinor)
+                .reduce(0, Math::addExact);
+        return lookedAt(
+                caller,
+                projectId,
+                otherPlans.of(now, way),
+                new Otherwise(jobs(now, way.leftOut(now.problem()).stream()), paid));
+    }
+
+    private static Set<UUID> jobs(Planned now, Stream<ActivityId> activities) {
+        return activities
+                .map(id -> now.subject(id.value()))
+                .filter(s -> s.kind() == Plans.Subject.Kind.JOB)
+                .map(Plans.Subject::id)
+                .collect(Collectors.toSet());
+    }
+
+    private WayLookedAt lookedAt(Caller caller, UUID projectId, Planned plan, Otherwise way) {
+        Optional<Runs> runs = roadDates.runs(caller, projectId, plan);
+        OtherCost cost = forecasts.otherwise(caller, projectId, way, plan, runs.flatMap(Runs::dates));
+        return new WayLookedAt(plan, plan.outcome() instanceof PlanOutcome.Planned, runs, cost, way.leftOut());
+    }
+
+    private List<OtherWayFields> said(Caller caller, UUID projectId) {
+        Map<UUID, List<GivenAwayJob>> givenAway = mapper.givenAway(caller.garageId(), projectId).stream()
+                .collect(Collectors.groupingBy(
+                        GivenAwayRow::wayId,
+                        Collectors.mapping(
+                                g -> new GivenAwayJob(g.jobId(), g.days(), g.costMinor()), Collectors.toList())));
+        return mapper.of(caller.garageId(), projectId).stream()
+                .map(w -> new OtherWayFields(
+                        w.id(), w.name(), w.standard(), w.sessionsMore(), givenAway.getOrDefault(w.id(), List.of())))
+                .filter(OtherWayService::isStillAnother)
+                .toList();
+    }
+
+    /** The job that it gave away may be gone since. */
+    private static boolean isStillAnother(OtherWayFields w) {
+        return w.standard() != null || w.sessionsMore() != 0 || !w.givenAway().isEmpty();
+    }
+
+    private static OtherWay toCore(OtherWayFields f) {
+        return new OtherWay(
+                Optional.ofNullable(f.standard()),
+                f.sessionsMore(),
+                f.givenAway().stream()
+                        .map(g -> new GivenAway(ActivityId.job(g.jobId()), new DaysAway(g.days()), g.costMinor()))
+                        .toList());
+    }
+
+    void add(Caller caller, UUID projectId, OtherWayFields fields) {
+        projects.requireOpen(caller, projectId);
+        toCore(fields);
+        for (GivenAwayJob g : fields.givenAway()) {
+            Currencies.minor("costMinor", garages.baseCurrency(caller), g.costMinor());
+            if (!jobs.require(caller, g.jobId()).projectId().equals(projectId)) throw new NotFound("job", g.jobId());
+        }
+        if (said(caller, projectId).size() >= MOST)
+            throw Conflict.of(
+                    "way.many",
+                    "%d ways stand beside the plan already.",
+                    "Remove one first: more than that nobody weighs against each other.",
+                    MOST);
+        mapper.insert(
+                caller.garageId(),
+                projectId,
+                new WayRow(fields.id(), Texts.line("name", fields.name()), fields.standard(), fields.sessionsMore()));
+        for (GivenAwayJob g : fields.givenAway())
+            mapper.insertGivenAway(
+                    caller.garageId(), new GivenAwayRow(fields.id(), g.jobId(), g.days(), g.costMinor()));
+    }
+
+    void remove(Caller caller, UUID projectId, UUID id) {
+        projects.requireOpen(caller, projectId);
+        if (mapper.delete(caller.garageId(), projectId, id) == 0) throw new NotFound("way", id);
+    }
+}

@@ -1,0 +1,95 @@
+package ofisino.server.money.otherway;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import ofisino.core.kernel.Aim;
+import ofisino.core.plan.problem.PlanProblem;
+import ofisino.core.plan.risk.Dates;
+import ofisino.core.plan.risk.TotalDraws;
+import ofisino.server.money.otherway.OtherWayController.OtherWayFields;
+import ofisino.server.money.otherway.OtherWayController.WayBeside;
+import ofisino.server.money.otherway.OtherWayController.WayCost;
+import ofisino.server.money.otherway.OtherWayController.WayDates;
+import ofisino.server.money.otherway.OtherWayController.WayDifference;
+import ofisino.server.plan.Plans;
+import ofisino.server.plan.RoadDates.Runs;
+import org.jspecify.annotations.Nullable;
+
+/** What is said of each way, and of what it differs in from the one that is planned. */
+record WaysBeside(WayLookedAt now, Map<UUID, String> titles, ZoneId zone) {
+    WayBeside asPlanned() {
+        return said(null, now, null);
+    }
+
+    WayBeside other(OtherWayFields fields, WayLookedAt way) {
+        return said(fields, way, difference(way));
+    }
+
+    private WayBeside said(@Nullable OtherWayFields fields, WayLookedAt way, @Nullable WayDifference difference) {
+        return new WayBeside(
+                fields,
+                way.isPlanned(),
+                ownMinutes(way.plan().problem()),
+                way.leftOut().stream()
+                        .flatMap(id -> Optional.ofNullable(titles.get(id)).stream())
+                        .sorted()
+                        .toList(),
+                way.plan().isNotBefore(Aim.ROAD_READY),
+                way.plan().milestones().stream().map(m -> dates(m, way)).toList(),
+                cost(way),
+                difference);
+    }
+
+    private static long ownMinutes(PlanProblem problem) {
+        return problem.activities().stream()
+                .mapToLong(a -> (long) a.workSlots() * a.crew().size() * PlanProblem.SLOT.toMinutes())
+                .sum();
+    }
+
+    private WayDates dates(Plans.Milestone m, WayLookedAt way) {
+        Optional<Dates> dates = way.runs().flatMap(Runs::dates);
+        return new WayDates(
+                m.aim(),
+                day(m.reached().finish()),
+                dates.flatMap(d -> d.inTen(m.aim(), 5)).map(this::day).orElse(null),
+                dates.flatMap(d -> d.inTen(m.aim(), 8)).map(this::day).orElse(null));
+    }
+
+    private LocalDate day(Instant at) {
+        return at.atZone(zone).toLocalDate();
+    }
+
+    private static WayCost cost(WayLookedAt way) {
+        TotalDraws draws = way.cost().draws();
+        long expected = way.cost().forecast().expectedMinor();
+        return new WayCost(
+                Math.min(Math.round(draws.inTen(1)), expected),
+                expected,
+                Math.max(Math.round(draws.inTen(9)), expected));
+    }
+
+    private WayDifference difference(WayLookedAt way) {
+        TotalDraws draws = way.cost().draws();
+        TotalDraws before = now.cost().draws();
+        return new WayDifference(
+                later(way, 1),
+                later(way, 5),
+                later(way, 9),
+                Math.round(draws.moreThan(before, 1)),
+                Math.round(draws.moreThan(before, 5)),
+                Math.round(draws.moreThan(before, 9)));
+    }
+
+    private @Nullable Long later(WayLookedAt way, int tenths) {
+        Optional<Dates> before = now.runs().flatMap(Runs::dates);
+        Optional<Dates> after = way.runs().flatMap(Runs::dates);
+        return before.flatMap(b -> after.flatMap(a -> a.laterThan(b, Aim.ROAD_READY, tenths)))
+                .map(Duration::toDays)
+                .orElse(null);
+    }
+}

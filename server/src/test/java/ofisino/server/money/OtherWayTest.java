@@ -1,0 +1,122 @@
+package ofisino.server.money;
+
+import static ofisino.server.testing.TestGarage.effort;
+import static ofisino.server.testing.TestGarage.map;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import ofisino.server.testing.Api.Answer;
+import ofisino.server.testing.TestApplication;
+import ofisino.server.testing.TestGarage;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+/** The same car done otherwise: what it costs, when it is ready, and what of the difference is sure. */
+@ExtendWith(TestApplication.class)
+class OtherWayTest {
+    @Test
+    void lessIsCheaperAndWhatIsGivenAwayCostsItsPriceAndNoHours(TestGarage garage) throws Exception {
+        UUID project = garage.project();
+        garage.free(map("day", "SATURDAY", "fromMinute", 540, "toMinute", 780));
+        UUID weld = job(garage, project, "Weld the sill", "ROAD_READY");
+        UUID polish = job(garage, project, "Polish the trim", "SHOW");
+        garage.need(project, polish, "Trim strips");
+        add(garage, project, "Only the road", map("standard", "ROAD_READY", "sessionsMore", 0, "givenAway", List.of()))
+                .ok();
+        add(
+                        garage,
+                        project,
+                        "Weld it elsewhere",
+                        map(
+                                "sessionsMore",
+                                0,
+                                "givenAway",
+                                List.of(map("jobId", weld, "days", 10, "costMinor", 90_000))))
+                .ok();
+        JsonNode all = finished(garage, project);
+        JsonNode now = all.path("asPlanned");
+        JsonNode road = named(all, "Only the road");
+        JsonNode away = named(all, "Weld it elsewhere");
+        assertThat(road.path("leftOut").get(0).asString()).isEqualTo("Polish the trim");
+        assertThat(cost(now) - cost(road)).as("no trim strips").isGreaterThanOrEqualTo(1_000);
+        assertThat(road.path("difference").path("minorNine").asLong()).isNegative();
+        assertThat(cost(away) - cost(now)).isEqualTo(90_000);
+        assertThat(away.path("ownMinutes").asLong())
+                .isEqualTo(now.path("ownMinutes").asLong() - 240);
+        assertThat(road.path("dates").get(0).path("eightInTen").asString()).isNotEmpty();
+        assertThat(road.path("difference").path("daysFive").isNumber()).isTrue();
+    }
+
+    @Test
+    void noMoreThanThreeAndNoneThatIsTheSame(TestGarage garage) {
+        UUID project = garage.project();
+        Map<String, Object> more = map("sessionsMore", 1, "givenAway", List.of());
+        for (int i = 0; i < 3; i++) add(garage, project, "Way " + i, more).ok();
+        assertThat(add(garage, project, "Fourth", more).code()).isEqualTo("way.many");
+        JsonNode first = garage.owner()
+                .get("/api/projects/" + project + "/other-ways")
+                .ok()
+                .path("others")
+                .get(0);
+        garage.owner()
+                .delete("/api/projects/" + project + "/other-ways/"
+                        + first.path("said").path("id").asString())
+                .ok();
+        assertThat(add(garage, project, "Same", map("sessionsMore", 0, "givenAway", List.of()))
+                        .code())
+                .isEqualTo("way.same");
+        assertThat(add(
+                                garage,
+                                project,
+                                "No brakes",
+                                map("standard", "RUNNER", "sessionsMore", 0, "givenAway", List.of()))
+                        .code())
+                .isEqualTo("way.no-road");
+        UUID elsewhere = garage.job(garage.project(), "Of another car");
+        assertThat(add(
+                                garage,
+                                project,
+                                "Other car",
+                                map(
+                                        "sessionsMore",
+                                        0,
+                                        "givenAway",
+                                        List.of(map("jobId", elsewhere, "days", 1, "costMinor", 1))))
+                        .status())
+                .isEqualTo(404);
+    }
+
+    private static UUID job(TestGarage garage, UUID project, String title, String aim) {
+        return garage.job(project, map("title", title, "aim", aim, "effort", effort(120, 240, 480)));
+    }
+
+    private static Answer add(TestGarage garage, UUID project, String name, Map<String, Object> fields) {
+        var way = map("id", UUID.randomUUID(), "name", name);
+        way.putAll(fields);
+        return garage.owner().post("/api/projects/" + project + "/other-ways", way);
+    }
+
+    private static JsonNode finished(TestGarage garage, UUID project) throws InterruptedException {
+        for (int i = 0; i < 300; i++) {
+            JsonNode all = garage.owner()
+                    .get("/api/projects/" + project + "/other-ways")
+                    .ok();
+            if (all.path("finished").asBoolean()) return all;
+            Thread.sleep(100);
+        }
+        throw new AssertionError("not worked out in half a minute");
+    }
+
+    private static JsonNode named(JsonNode all, String name) {
+        for (JsonNode way : all.path("others"))
+            if (way.path("said").path("name").asString().equals(name)) return way;
+        throw new AssertionError("no way " + name);
+    }
+
+    private static long cost(JsonNode way) {
+        return way.path("cost").path("expectedMinor").asLong();
+    }
+}

@@ -226,6 +226,12 @@ export const router = createBrowserRouter([
                 lazy: async () => ({ Component: (await import('@/features/money/growth/GrowthPage')).GrowthPage }),
               },
               {
+                path: '/p/:projectId/money/other-ways',
+                lazy: async () => ({
+                  Component: (await import('@/features/money/otherway/OtherWaysPage')).OtherWaysPage,
+                }),
+              },
+              {
                 path: '/p/:projectId/money/keep',
                 lazy: async () => ({ Component: (await import('@/features/money/keeping/KeepPage')).KeepPage }),
               },

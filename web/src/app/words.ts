@@ -10,6 +10,7 @@ import { budgetWords } from '@/features/money/budget/words'
 import { buyingWords } from '@/features/money/buying/words'
 import { growthWords } from '@/features/money/growth/words'
 import { keepingWords } from '@/features/money/keeping/words'
+import { otherWayWords } from '@/features/money/otherway/words'
 import { monthsWords } from '@/features/money/months/words'
 import { totalsWords } from '@/features/money/totals/words'
 import { wasteWords } from '@/features/money/waste/words'
@@ -83,6 +84,7 @@ export const words = {
   ...growthWords,
   ...keepingWords,
   ...monthsWords,
+  ...otherWayWords,
   ...totalsWords,
   ...wasteWords,
   ...forecastWords,

@@ -9,10 +9,14 @@ const QUARTER_OF_AN_HOUR_SECONDS = 900
 
 type Named = { name: string; label: string; hint?: ReactNode }
 
-/** What is wrong with a field of the form around it, once somebody tried to send it. */
+/**
+ * What is wrong with a field of the form around it, once somebody left it or tried to send it. Not before: what is wrong with a field of a
+ * row nobody has been in yet would be said with its neighbour, and go when it is left, moving the button from under the press.
+ */
 function useWrong(name: string): string | undefined {
   const { formState } = useFormContext()
   useSaysWhatIsWrong(name)
+  if (!get(formState.touchedFields, name) && formState.submitCount === 0) return undefined
   return (get(formState.errors, name) as { message?: string } | undefined)?.message
 }
 

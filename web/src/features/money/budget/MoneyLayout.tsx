@@ -16,6 +16,7 @@ export function MoneyLayout() {
           { to: '/bank', name: t('bank.title') },
           { to: '/where', name: t('moneyWays.where') },
           { to: '/over-time', name: t('growth.title') },
+          { to: '/other-ways', name: t('way.title') },
           { to: '/keep', name: t('moneyWays.keep') },
         ]}
       />

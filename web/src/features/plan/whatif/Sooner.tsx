@@ -34,6 +34,9 @@ export function Sooner({ projectId }: { projectId: string }) {
                 {t('dates.soonerElse')}{' '}
                 <Link className="link" to="/garage">
                   {t('dates.toGarage')}
+                </Link>{' '}
+                <Link className="link" to={`/p/${projectId}/money/other-ways`}>
+                  {t('way.fromPlan')}
                 </Link>
               </p>
             </>

@@ -1,0 +1,99 @@
+import { screen, within } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { beforeEach, expect, it } from 'vitest'
+import { server } from '@/test/server'
+import { show } from '@/test/page'
+import { OtherWaysPage } from './OtherWaysPage'
+
+const way = (more: object = {}) => ({
+  planned: true,
+  ownMinutes: 6000,
+  leftOut: [],
+  notBefore: false,
+  dates: [
+    { aim: 'ROAD_READY', planned: '2027-04-01', fiveInTen: '2027-05-01', eightInTen: '2027-07-01' },
+    { aim: 'SHOW', planned: '2027-08-01', fiveInTen: '2027-10-01' },
+  ],
+  cost: { lowMinor: 400_000, expectedMinor: 500_000, highMinor: 700_000 },
+  ...more,
+})
+const ways = (more: object = {}) => ({
+  currency: 'EUR',
+  done: 10_000,
+  runs: 10_000,
+  finished: true,
+  asPlanned: way(),
+  others: [],
+  ...more,
+})
+const elsewhere = way({
+  said: {
+    id: 'w1',
+    name: 'Weld it elsewhere',
+    sessionsMore: 0,
+    givenAway: [{ jobId: 'j1', days: 14, costMinor: 90_000 }],
+  },
+  ownMinutes: 4800,
+  difference: { daysOne: -40, daysFive: -30, daysNine: -10, minorOne: 90_000, minorFive: 90_000, minorNine: 90_000 },
+})
+const lower = way({
+  said: { id: 'w2', name: 'Only the road', standard: 'ROAD_READY', sessionsMore: 0, givenAway: [] },
+  leftOut: ['Polish the trim', 'Fit the carpet'],
+  difference: { daysOne: 0, daysFive: 0, daysNine: 0, minorOne: -120_000, minorFive: -90_000, minorNine: -60_000 },
+})
+const said = (body: object) => server.when('GET /api/projects/car/other-ways', body)
+
+beforeEach(() => {
+  server.when('GET /api/projects/car/jobs', { jobs: [{ id: 'j1', code: 'J1', title: 'Weld the sill', over: false }] })
+})
+
+it('sets the ways beside the plan and says what each differs in', async () => {
+  said(ways({ others: [elsewhere, lower] }))
+  show(<OtherWaysPage />)
+  expect(await screen.findByText(/Weld it elsewhere: 30 days sooner, €900 more\./)).toBeVisible()
+  const row = screen.getByRole('row', { name: /Road date against the plan/ })
+  expect(within(row).getAllByRole('cell').at(1)).toHaveTextContent(/from 40 days sooner to 10 days sooner/)
+  expect(screen.getByRole('row', { name: /Cost against the plan/ })).toHaveTextContent(
+    /€900 less.*from €1,200 less to €600 less/,
+  )
+  expect(screen.getByRole('link', { name: 'send the job out' })).toHaveAttribute('href', '/p/car/work?job=j1')
+  expect(screen.getByText(/only what “road-ready” asks for/)).toBeVisible()
+  await userEvent.click(screen.getByText('Not done: 2 jobs'))
+  expect(screen.getByText('Fit the carpet')).toBeVisible()
+})
+
+it('shows how far the runs are and no date before they are through', async () => {
+  said(
+    ways({
+      finished: false,
+      done: 300,
+      others: [lower],
+    }),
+  )
+  show(<OtherWaysPage />)
+  expect(await screen.findByText(/Running all ways through: 300 of 10,000/)).toBeVisible()
+  expect(screen.queryByText(/1 May/)).toBeNull()
+})
+
+it('sends a job that is given away', async () => {
+  said(ways())
+  server.when('POST /api/projects/car/other-ways', undefined)
+  show(<OtherWaysPage />)
+  await userEvent.click(await screen.findByRole('button', { name: 'Think of another way' }))
+  await userEvent.type(screen.getByLabelText('What you call it'), 'Weld it elsewhere')
+  await userEvent.click(screen.getByRole('button', { name: 'Give a job away' }))
+  await screen.findByRole('option', { name: 'J1 Weld the sill' })
+  await userEvent.selectOptions(screen.getByLabelText('Job'), 'j1')
+  await userEvent.tab()
+  expect(screen.queryByText(/not an amount/), 'nobody has been in the price').toBeNull()
+  await userEvent.type(screen.getByLabelText('Price, in EUR'), '900')
+  await userEvent.selectOptions(screen.getByLabelText('Sessions a week'), '1')
+  await userEvent.click(screen.getByRole('button', { name: 'Set it beside the plan' }))
+  const sent = server.sent.find((s) => s.method === 'POST')
+  expect(sent?.body).toMatchObject({
+    name: 'Weld it elsewhere',
+    sessionsMore: 1,
+    givenAway: [{ jobId: 'j1', days: 14, costMinor: 90_000 }],
+  })
+  expect(sent?.body).not.toHaveProperty('standard')
+})

@@ -11,6 +11,7 @@ import { buyingWords } from '@/features/money/buying/words'
 import { growthWords } from '@/features/money/growth/words'
 import { keepingWords } from '@/features/money/keeping/words'
 import { otherWayWords } from '@/features/money/otherway/words'
+import { ownStockWords } from '@/features/money/ownstock/words'
 import { monthsWords } from '@/features/money/months/words'
 import { totalsWords } from '@/features/money/totals/words'
 import { wasteWords } from '@/features/money/waste/words'
@@ -84,6 +85,7 @@ export const words = {
   ...growthWords,
   ...keepingWords,
   ...monthsWords,
+  ...ownStockWords,
   ...otherWayWords,
   ...totalsWords,
   ...wasteWords,

@@ -1803,7 +1803,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_33"];
+        get: operations["of_34"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1979,7 +1979,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_32"];
+        get: operations["of_33"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2059,7 +2059,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_31"];
+        get: operations["of_32"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2203,7 +2203,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_30"];
+        get: operations["of_31"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2459,7 +2459,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_29"];
+        get: operations["of_30"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2555,7 +2555,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_28"];
+        get: operations["of_29"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2683,7 +2683,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_27"];
+        get: operations["of_28"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2811,7 +2811,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_26"];
+        get: operations["of_27"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2964,6 +2964,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{projectId}/own-stock": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["used"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/own-stock/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["notUsed"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{projectId}/part-searches": {
         parameters: {
             query?: never;
@@ -2971,7 +3003,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_25"];
+        get: operations["of_26"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2987,7 +3019,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_24"];
+        get: operations["of_25"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3275,7 +3307,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_23"];
+        get: operations["of_24"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3387,7 +3419,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_22"];
+        get: operations["of_23"];
         put?: never;
         post?: never;
         delete: operations["stop"];
@@ -3435,7 +3467,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_21"];
+        get: operations["of_22"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3515,7 +3547,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_20"];
+        get: operations["of_21"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3659,7 +3691,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_19"];
+        get: operations["of_20"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3788,6 +3820,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["waste"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/with-and-without": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of_19"];
         put?: never;
         post?: never;
         delete?: never;
@@ -8783,6 +8831,17 @@ export interface components {
             /** Format: int64 */
             worthMinor?: number;
         };
+        StockUse: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            jobId?: string;
+            title: string;
+            /** Format: date */
+            usedOn: string;
+            /** Format: int64 */
+            worthMinor: number;
+        };
         Stop: {
             because: string;
             /** @enum {string} */
@@ -9337,6 +9396,28 @@ export interface components {
             fromMinute: number;
             /** Format: int32 */
             toMinute: number;
+        };
+        WithAndWithoutResponse: {
+            /** Format: int64 */
+            cashMinor: number;
+            currency: string;
+            fromStock: components["schemas"]["StockUse"][];
+            /** Format: int64 */
+            hourMinor: number;
+            /** Format: int64 */
+            labourMinor: number;
+            /** Format: int64 */
+            minutes: number;
+            /** Format: int64 */
+            stockMinor: number;
+            /** Format: int64 */
+            toolsMinor: number;
+            /** Format: int64 */
+            withLabourMinor: number;
+            /** Format: int64 */
+            withoutToolsMinor: number;
+            /** Format: int64 */
+            wouldCostOthersMinor: number;
         };
         WithdrawalRequest: {
             /** Format: uuid */
@@ -12638,7 +12719,7 @@ export interface operations {
             };
         };
     };
-    of_33: {
+    of_34: {
         parameters: {
             query?: never;
             header?: never;
@@ -12902,7 +12983,7 @@ export interface operations {
             };
         };
     };
-    of_32: {
+    of_33: {
         parameters: {
             query?: never;
             header?: never;
@@ -13039,7 +13120,7 @@ export interface operations {
             };
         };
     };
-    of_31: {
+    of_32: {
         parameters: {
             query?: never;
             header?: never;
@@ -13292,7 +13373,7 @@ export interface operations {
             };
         };
     };
-    of_30: {
+    of_31: {
         parameters: {
             query?: never;
             header?: never;
@@ -13850,7 +13931,7 @@ export interface operations {
             };
         };
     };
-    of_29: {
+    of_30: {
         parameters: {
             query?: never;
             header?: never;
@@ -14030,7 +14111,7 @@ export interface operations {
             };
         };
     };
-    of_28: {
+    of_29: {
         parameters: {
             query?: never;
             header?: never;
@@ -14334,7 +14415,7 @@ export interface operations {
             };
         };
     };
-    of_27: {
+    of_28: {
         parameters: {
             query?: never;
             header?: never;
@@ -14537,7 +14618,7 @@ export interface operations {
             };
         };
     };
-    of_26: {
+    of_27: {
         parameters: {
             query?: never;
             header?: never;
@@ -14860,7 +14941,52 @@ export interface operations {
             };
         };
     };
-    of_25: {
+    used: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StockUse"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    notUsed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    of_26: {
         parameters: {
             query?: never;
             header?: never;
@@ -14882,7 +15008,7 @@ export interface operations {
             };
         };
     };
-    of_24: {
+    of_25: {
         parameters: {
             query?: never;
             header?: never;
@@ -15302,7 +15428,7 @@ export interface operations {
             };
         };
     };
-    of_23: {
+    of_24: {
         parameters: {
             query?: never;
             header?: never;
@@ -15491,7 +15617,7 @@ export interface operations {
             };
         };
     };
-    of_22: {
+    of_23: {
         parameters: {
             query?: never;
             header?: never;
@@ -15579,7 +15705,7 @@ export interface operations {
             };
         };
     };
-    of_21: {
+    of_22: {
         parameters: {
             query?: never;
             header?: never;
@@ -15694,7 +15820,7 @@ export interface operations {
             };
         };
     };
-    of_20: {
+    of_21: {
         parameters: {
             query?: never;
             header?: never;
@@ -15979,7 +16105,7 @@ export interface operations {
             };
         };
     };
-    of_19: {
+    of_20: {
         parameters: {
             query?: never;
             header?: never;
@@ -16188,6 +16314,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WasteResponse"];
+                };
+            };
+        };
+    };
+    of_19: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WithAndWithoutResponse"];
                 };
             };
         };

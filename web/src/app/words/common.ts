@@ -227,6 +227,7 @@ export const common = {
     waste: 'money for nothing',
     other_way: 'another way to do it',
     other_way_given_away: 'another way to do it',
+    own_stock_use: 'thing from your own stock',
     bank_list: 'columns of the bank’s list',
     bank_line: 'payment of the bank',
     part_source: 'offer',

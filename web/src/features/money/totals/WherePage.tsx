@@ -4,6 +4,7 @@ import { Trans, useTranslation } from 'react-i18next'
 import { Loaded } from '@/ui/page/Feedback'
 import { Further, Page, Part } from '@/ui/page/Page'
 import { inside, percent, useFormat } from '@/ui/format/format'
+import { WithAndWithout } from '../ownstock/WithAndWithout'
 import { Wasted } from '../waste/Wasted'
 import { wasteQuery } from '../waste/queries'
 import { Budgets } from './Budgets'
@@ -27,6 +28,7 @@ export function WherePage() {
             <GroupTotals projectId={projectId} currency={format.currency} />
             <div>
               {groups.data && <Budgets projectId={projectId} budgets={groups.data} />}
+              <WithAndWithout projectId={projectId} />
               <Part title={t('waste.title')}>
                 {waste.data && <Wasted projectId={projectId} waste={waste.data} currency={format.currency} />}
               </Part>

@@ -1,0 +1,9 @@
+import { queryOptions } from '@tanstack/react-query'
+import { api, unwrap } from '@/api/client'
+
+/** What the car has cost with and without tools, own stock and own hours. */
+export const withAndWithoutQuery = (projectId: string) =>
+  queryOptions({
+    queryKey: ['money', projectId, 'with-and-without'],
+    queryFn: () => unwrap(api.GET('/api/projects/{projectId}/with-and-without', { params: { path: { projectId } } })),
+  })

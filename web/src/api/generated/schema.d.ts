@@ -1053,7 +1053,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["move_1"];
+        post: operations["move_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2750,6 +2750,22 @@ export interface paths {
         get: operations["months"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/moves": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["move_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -5475,7 +5491,7 @@ export interface components {
             currency: string;
             description: string;
             /** @enum {string} */
-            kind: "PURCHASE" | "FEE" | "TRANSPORT" | "DUTY" | "TAX" | "SERVICE" | "DEPOSIT_PAID" | "DEPOSIT_RETURNED" | "REFUND" | "SALE";
+            kind: "PURCHASE" | "FEE" | "TRANSPORT" | "DUTY" | "TAX" | "SERVICE" | "DEPOSIT_PAID" | "DEPOSIT_RETURNED" | "REFUND" | "SALE" | "MOVED_OUT" | "MOVED_IN";
             /** Format: uuid */
             orderId?: string;
             /** Format: date */
@@ -5499,7 +5515,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "PURCHASE" | "FEE" | "TRANSPORT" | "DUTY" | "TAX" | "SERVICE" | "DEPOSIT_PAID" | "DEPOSIT_RETURNED" | "REFUND" | "SALE";
+            kind: "PURCHASE" | "FEE" | "TRANSPORT" | "DUTY" | "TAX" | "SERVICE" | "DEPOSIT_PAID" | "DEPOSIT_RETURNED" | "REFUND" | "SALE" | "MOVED_OUT" | "MOVED_IN";
             /** Format: uuid */
             orderId?: string;
             /** Format: date */
@@ -5522,6 +5538,8 @@ export interface components {
             state: "DRAFT" | "POSTED";
             /** Format: uuid */
             supplierId?: string;
+            /** Format: uuid */
+            twinId?: string;
             /** Format: int64 */
             version: number;
         };
@@ -9164,6 +9182,23 @@ export interface components {
             name: string;
             unit: string;
         };
+        ValueMoveRequest: {
+            description: string;
+            /** Format: uuid */
+            fromJob?: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: int64 */
+            minor: number;
+            /** Format: date */
+            movedOn: string;
+            /** Format: uuid */
+            toJob?: string;
+            /** Format: uuid */
+            toProject: string;
+            /** Format: uuid */
+            twinId: string;
+        };
         VariantPartRow: {
             difference: string;
             /** Format: uuid */
@@ -11285,7 +11320,7 @@ export interface operations {
             };
         };
     };
-    move_1: {
+    move_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -14522,6 +14557,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MonthsResponse"];
+                };
+            };
+        };
+    };
+    move_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ValueMoveRequest"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EntryResponse"];
                 };
             };
         };

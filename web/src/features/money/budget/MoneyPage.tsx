@@ -2,11 +2,11 @@ import { useQuery } from '@tanstack/react-query'
 import { Link, useParams, useSearchParams } from 'react-router'
 import { useTranslation } from 'react-i18next'
 import { Plus } from 'lucide-react'
-import { entryKinds } from '@/api/generated/enums'
 import { Loaded } from '@/ui/page/Feedback'
 import { Page, Part } from '@/ui/page/Page'
 import { AmountsToCheck } from '../ledger/AmountsToCheck'
 import { EntryForm } from '../ledger/EntryForm'
+import { typedKinds } from '../ledger/entryText'
 import { EntrySheet } from '../ledger/EntrySheet'
 import { LedgerTable } from '../ledger/LedgerTable'
 import { Posted } from '../ledger/Posted'
@@ -106,7 +106,7 @@ function Books({
         <EntryForm
           projectId={projectId}
           base={m.currency}
-          kind={entryKinds.find((k) => k === params.get('new'))}
+          kind={typedKinds.find((k) => k === params.get('new'))}
           onClose={close}
         />
       )}

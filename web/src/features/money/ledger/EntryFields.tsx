@@ -2,13 +2,12 @@ import { useQuery } from '@tanstack/react-query'
 import { Controller, useFormContext, useWatch } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '@/api/client'
-import { entryKinds } from '@/api/generated/enums'
 import { conversionQuery } from '@/api/queries'
 import { FormWrong } from '@/ui/form/Form'
 import { Amount, Decimal, Line, Pick } from '@/ui/form/named'
 import { numberOf } from '@/ui/form/rules'
 import { useFormat } from '@/ui/format/format'
-import { NOT_ORDERED, type EntryText } from './entryText'
+import { NOT_ORDERED, typedKinds, type EntryText } from './entryText'
 import { SplitFields } from './SplitFields'
 import { minorOf } from './useEntryRules'
 
@@ -58,7 +57,7 @@ export function EntryFields({ projectId, base, asksForOrder, open, onOrder }: Pr
         <Line name="currency" label={t('money.currency')} maxLength={3} readOnly={ordered} />
         {foreign && <Decimal name="rate" label={t('parts.rate', { currency, base })} />}
         <Line name="paidOn" label={t('money.paidOn')} type="date" />
-        <Pick name="kind" label={t('money.kind')} of={entryKinds} say={(k) => t(`entryKind.${k}`)} />
+        <Pick name="kind" label={t('money.kind')} of={typedKinds} say={(k) => t(`entryKind.${k}`)} />
         {v.kind === 'DEPOSIT_PAID' && <Line name="returnBy" label={t('money.returnBy')} type="date" />}
       </div>
       {foreign && baseMinor !== undefined && <p className="font-semibold">= {format.money(baseMinor, base)}</p>}

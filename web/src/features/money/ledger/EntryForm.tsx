@@ -12,7 +12,7 @@ import { PhotoChoice, PhotosOnTheWay } from '@/ui/photos/SheetPhotos'
 import { usePhotos } from '@/ui/photos/usePhotos'
 import { moneyQuery, type Entry } from '../budget/moneyQueries'
 import { EntryFields } from './EntryFields'
-import { blankEntry, invoiceOf, paidText, textOf, type Paid } from './entryText'
+import { blankEntry, invoiceOf, paidText, textOf, type Paid, type TypedKind } from './entryText'
 import { useEntryRules } from './useEntryRules'
 
 /** @param refund the money for what went back has come, not the invoice */
@@ -23,7 +23,7 @@ type Props = {
   orderId?: string
   refund?: boolean
   /** What it is, where that is known from where one came. */
-  kind?: Schemas['EntryFields']['kind'] | undefined
+  kind?: TypedKind | undefined
   /** What the bank says of it. */
   paid?: Paid
   onBooked?: (entryId: string) => void

@@ -6,6 +6,7 @@ import { Photos } from '@/ui/photos/Photos'
 import { Sheet } from '@/ui/form/Sheet'
 import { useFormat } from '@/ui/format/format'
 import { WasteForm } from '../waste/WasteForm'
+import { MoveForm } from './MoveForm'
 import { EntryPresses } from './EntryPresses'
 import type { Entry } from '../budget/moneyQueries'
 
@@ -55,7 +56,10 @@ export function EntrySheet({
         </div>
         <Photos subject="ENTRY" subjectId={e.id} receipts />
         {e.state === 'POSTED' && !e.reversedBy && !e.reversesId && e.baseMinor > 0 && (
-          <WasteForm entryId={e.id} currency={base} />
+          <>
+            <WasteForm entryId={e.id} currency={base} />
+            <MoveForm entry={e} projectId={projectId} currency={base} onDone={onClose} />
+          </>
         )}
         <EntryPresses entry={e} onEdit={onEdit} onDone={onClose} />
       </div>

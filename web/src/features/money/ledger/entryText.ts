@@ -1,14 +1,19 @@
 import type { Schemas } from '@/api/client'
+import { entryKinds } from '@/api/generated/enums'
 import { minorText } from '@/ui/format/money'
 import type { Entry } from '../budget/moneyQueries'
 import type { SplitDraft } from './SplitFields'
 
 export const NOT_ORDERED = 'none'
 
+/** What can be typed: what goes from car to car is booked on both by a press of its own. */
+export const typedKinds = entryKinds.filter((k) => k !== 'MOVED_OUT' && k !== 'MOVED_IN')
+export type TypedKind = (typeof typedKinds)[number]
+
 /** An entry as its fields show it; `order` is empty until somebody says to which it belongs. */
 export type EntryText = {
   order: string
-  kind: Entry['kind']
+  kind: TypedKind
   paidOn: string
   description: string
   currency: string
@@ -42,7 +47,7 @@ export const paidText = (paid: Paid, base: string) => ({
 
 export const textOf = (entry: Entry, base: string): EntryText => ({
   order: entry.orderId ?? '',
-  kind: entry.kind,
+  kind: entry.kind as TypedKind, // what was moved is never a draft
   paidOn: entry.paidOn,
   description: entry.description,
   currency: entry.currency,

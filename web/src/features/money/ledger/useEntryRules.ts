@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { useTranslation } from 'react-i18next'
-import { entryKinds } from '@/api/generated/enums'
+import { typedKinds } from './entryText'
 import { numberOf } from '@/ui/form/rules'
 import { isCurrency, parseMinor, useAmountProblem } from '@/ui/format/money'
 import { splitsOf, type SplitDraft } from './SplitFields'
@@ -16,7 +16,7 @@ export function useEntryRules(base: string, asksForOrder: (kind: string) => bool
   return z
     .object({
       order: z.string(),
-      kind: z.enum(entryKinds),
+      kind: z.enum(typedKinds),
       paidOn: z.string(),
       description: z.string().trim(),
       currency: z.string().trim().toUpperCase(),

@@ -34,7 +34,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles(look = Role.OWNER, change = Role.OWNER)
 @RequestMapping("/api")
-record EntryController(EntryService service, LedgerCsv csv) {
+record EntryController(EntryService service, Reversals reversals, Moves moves, LedgerCsv csv) {
     /** @param baseMinor positive, whichever way the money goes */
     record SplitFields(Destination destination, @Nullable UUID jobId, long baseMinor) {
         static SplitFields of(Split split) {
@@ -66,6 +66,17 @@ record EntryController(EntryService service, LedgerCsv csv) {
     record PostingRequest(long version) {}
 
     record ReversalRequest(UUID reversalId) {}
+
+    /** @param id of the entry on the car that it leaves @param twinId of that on the other @param minor in the base currency @param fromJob that bore it; absent where the car did */
+    record ValueMoveRequest(
+            UUID id,
+            UUID twinId,
+            UUID toProject,
+            String description,
+            long minor,
+            LocalDate movedOn,
+            @Nullable UUID fromJob,
+            @Nullable UUID toJob) {}
 
     record EntryResponse(@JsonUnwrapped EntryRow entry, List<SplitFields> splits) {}
 
@@ -137,7 +148,15 @@ record EntryController(EntryService service, LedgerCsv csv) {
     @PostMapping("/entries/{id}/reversal")
     @ResponseStatus(HttpStatus.CREATED)
     EntryResponse reverse(Caller caller, @PathVariable UUID id, @RequestBody ReversalRequest body) {
-        return response(caller, service.reverse(caller, id, body.reversalId()));
+        return response(caller, reversals.reverse(caller, id, body.reversalId()));
+    }
+
+    /** Something that was paid for goes to another car of the garage, which bears it from now on. */
+    @PostMapping("/projects/{projectId}/moves")
+    @ResponseStatus(HttpStatus.CREATED)
+    EntryResponse move(Caller caller, @PathVariable UUID projectId, @RequestBody ValueMoveRequest body) {
+        moves.move(caller, projectId, body);
+        return find(caller, body.id());
     }
 
     @DeleteMapping("/entries/{id}")

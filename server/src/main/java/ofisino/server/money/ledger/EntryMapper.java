@@ -40,6 +40,7 @@ interface EntryMapper {
     /**
      * @param amountMinor in the currency; negative for money that comes in and for reversals
      * @param reversedBy  the entry that takes this one back
+     * @param twinId      the same on the other car, of what was moved from one to another
      */
     record EntryRow(
             UUID id,
@@ -58,6 +59,7 @@ interface EntryMapper {
             State state,
             @Nullable UUID reversesId,
             @Nullable UUID reversedBy,
+            @Nullable UUID twinId,
             int receipts,
             long version) {}
 

@@ -162,6 +162,12 @@ record EntryService(EntryMapper mapper, Projects projects, Orders orders, Garage
     }
 
     private EntryRow checked(Caller caller, UUID projectId, UUID id, EntryFields f, long version) {
+        if (f.kind().isMove())
+            throw InvalidValue.at(
+                    "kind",
+                    "entry.move",
+                    "What goes from car to car is booked on both.",
+                    "Open the receipt and press “Move to another car”.");
         CurrencyUnit currency = Currencies.of("currency", f.currency());
         if (f.amountMinor() <= 0)
             throw InvalidValue.at(
@@ -213,6 +219,7 @@ record EntryService(EntryMapper mapper, Projects projects, Orders orders, Garage
                 State.DRAFT,
                 null,
                 null,
+                null,
                 0,
                 version);
     }
@@ -233,7 +240,7 @@ record EntryService(EntryMapper mapper, Projects projects, Orders orders, Garage
                         .toList());
     }
 
-    private void save(Caller caller, UUID entryId, Splits splits) {
+    void save(Caller caller, UUID entryId, Splits splits) {
         for (int i = 0; i < splits.parts().size(); i++) {
             Split s = splits.parts().get(i);
             mapper.insertSplit(
@@ -311,47 +318,6 @@ record EntryService(EntryMapper mapper, Projects projects, Orders orders, Garage
         draftOf(caller, id);
         mapper.clearSplits(caller.garageId(), id);
         Stored.notStale(mapper.delete(caller.garageId(), id, version), "entry", () -> find(caller, id));
-    }
-
-    /** Takes a posted entry back by its opposite, dated today. */
-    EntryRow reverse(Caller caller, UUID id, UUID reversalId) {
-        EntryRow posted = find(caller, id);
-        projects.requireOpen(caller, posted.projectId());
-        if (posted.state() != State.POSTED)
-            throw Conflict.of("entry.draft", "A draft is not reversed.", "Change it or discard it.");
-        if (posted.reversedBy() != null || posted.reversesId() != null)
-            throw Conflict.of(
-                    "entry.reversed",
-                    "This entry is reversed already, or is itself a reversal.",
-                    "Enter the amount again instead.");
-        var today = clock.instant().atZone(garages.zone(caller)).toLocalDate();
-        mapper.insert(
-                caller.garageId(),
-                new EntryRow(
-                        reversalId,
-                        posted.projectId(),
-                        posted.kind(),
-                        today,
-                        posted.description(),
-                        posted.supplierId(),
-                        posted.orderId(),
-                        posted.currency(),
-                        -posted.amountMinor(),
-                        posted.rate(),
-                        posted.rateOn(),
-                        -posted.baseMinor(),
-                        posted.returnBy(),
-                        State.DRAFT,
-                        id,
-                        null,
-                        0,
-                        0));
-        List<Split> parts = splits(caller, posted.projectId()).stream()
-                .filter(s -> s.entryId().equals(id))
-                .map(SplitRow::value)
-                .toList();
-        save(caller, reversalId, new Splits(posted.baseMinor(), parts).reversed());
-        return post(caller, reversalId, 0);
     }
 
     @Override

@@ -19,7 +19,12 @@ class LedgerRules implements StoredRules {
                                 "splits",
                                 "split.sum",
                                 "The shares do not come to the amount of the entry.",
-                                "Load the page again and share it anew."));
+                                "Load the page again and share it anew."),
+                "OF003",
+                        Conflict.of(
+                                "entry.twin",
+                                "What goes from car to car is booked on both, or on neither.",
+                                "Load the page again."));
     }
 
     static Conflict posted() {

@@ -170,15 +170,11 @@ record EntryController(EntryService service, Reversals reversals, Moves moves, L
     }
 
     private EntryResponse response(Caller caller, EntryRow entry) {
-        return response(entry, service.splits(caller, entry.projectId()));
+        return response(entry, service.splitsOf(caller, entry.id()));
     }
 
     private static EntryResponse response(EntryRow e, List<SplitRow> splits) {
         return new EntryResponse(
-                e,
-                splits.stream()
-                        .filter(s -> s.entryId().equals(e.id()))
-                        .map(s -> SplitFields.of(s.value()))
-                        .toList());
+                e, splits.stream().map(s -> SplitFields.of(s.value())).toList());
     }
 }

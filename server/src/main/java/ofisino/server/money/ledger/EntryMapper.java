@@ -27,6 +27,8 @@ interface EntryMapper {
 
     List<SplitRow> splits(UUID garageId, UUID projectId);
 
+    List<SplitRow> splitsOf(UUID garageId, UUID entryId);
+
     void insertSplit(
             UUID garageId, UUID entryId, int position, Destination destination, @Nullable UUID jobId, long baseMinor);
 

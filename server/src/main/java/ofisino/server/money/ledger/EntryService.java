@@ -48,6 +48,10 @@ record EntryService(EntryMapper mapper, Projects projects, Orders orders, Garage
         return mapper.splits(caller.garageId(), projectId);
     }
 
+    List<SplitRow> splitsOf(Caller caller, UUID entryId) {
+        return mapper.splitsOf(caller.garageId(), entryId);
+    }
+
     EntryRow find(Caller caller, UUID id) {
         return Stored.require(mapper.find(caller.garageId(), id), "entry", id);
     }

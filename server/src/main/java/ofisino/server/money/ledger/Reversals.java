@@ -71,8 +71,7 @@ record Reversals(EntryService entries, EntryMapper mapper, Projects projects, Ga
                         twinId,
                         0,
                         0));
-        List<Split> parts = entries.splits(caller, posted.projectId()).stream()
-                .filter(s -> s.entryId().equals(posted.id()))
+        List<Split> parts = entries.splitsOf(caller, posted.id()).stream()
                 .map(SplitRow::value)
                 .toList();
         entries.save(caller, reversalId, new Splits(posted.baseMinor(), parts).reversed());

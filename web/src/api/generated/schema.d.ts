@@ -5443,6 +5443,18 @@ export interface components {
             on: string;
             what: string;
         };
+        EarnedMinutes: {
+            /** Format: int64 */
+            earned: number;
+            /** Format: int64 */
+            restAsThought: number;
+            /** Format: int64 */
+            restLikeSoFar: number;
+            /** Format: int64 */
+            spent: number;
+            /** Format: int64 */
+            whole: number;
+        };
         EdgeResponse: {
             /** Format: uuid */
             after: string;
@@ -7515,6 +7527,7 @@ export interface components {
             daysByCause: components["schemas"]["DaysByCause"][];
             /** Format: int64 */
             dormantDays?: number;
+            earned?: components["schemas"]["EarnedMinutes"];
             /** Format: double */
             factor: number;
             /** Format: int32 */

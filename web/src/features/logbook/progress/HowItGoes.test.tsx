@@ -15,6 +15,7 @@ it('tells hours from months, says that it stands still, and what hours usually b
     dormantDays: 31,
     finishedJobs: 9,
     factor: 1.214,
+    earned: { whole: 12960, earned: 5280, spent: 6240, restAsThought: 7680, restLikeSoFar: 9076 },
     byOperation: [{ operation: 'WELD', jobs: 3, likelyMinutes: 600, spentMinutes: 900 }],
     standstills: [
       { since: '2025-03-01', until: '2025-04-10', days: 40, cause: 'ILLNESS' },
@@ -27,6 +28,9 @@ it('tells hours from months, says that it stands still, and what hours usually b
   expect(await screen.findByText(/295 h in 21 months: 14.0 h a month/)).toBeInTheDocument()
   expect(screen.getByText(/No session for 31 days/)).toBeInTheDocument()
   expect(screen.getByText(/9 finished jobs.*1.21 times/)).toBeInTheDocument()
+  expect(screen.getByText(/Of 216 h thought for all jobs, 88 h are done; they took 104 h/)).toHaveTextContent(
+    /151 h if it goes like so far/,
+  )
   expect(screen.getByText('15 h')).toBeInTheDocument()
   expect(screen.getByText('95 days without work (illness: 40 days)')).toBeInTheDocument()
   await userEvent.selectOptions(screen.getByLabelText(/1 June 2025 to 26 July 2025, 55 days: why/), 'no money')

@@ -29,6 +29,20 @@ export function HowItGoes({ projectId }: { projectId: string }) {
         )}{' '}
         {t('progress.factor', { count: data.finishedJobs, factor: number(data.factor, 2) })}
       </p>
+      {data.earned && (
+        <p className="mt-1">
+          {t('progress.earned', {
+            whole: hours(data.earned.whole),
+            earned: hours(data.earned.earned),
+            spent: hours(data.earned.spent),
+          })}{' '}
+          {data.earned.restAsThought > 0 &&
+            t('progress.rest', {
+              thought: hours(data.earned.restAsThought),
+              likeSoFar: hours(Math.round(data.earned.restLikeSoFar / 60) * 60), // a guess
+            })}
+        </p>
+      )}
       <Standstills projectId={projectId} progress={data} />
       {data.byOperation.length > 0 && (
         <details>

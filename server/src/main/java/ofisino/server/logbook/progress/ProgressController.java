@@ -27,9 +27,18 @@ record ProgressController(ProgressService service) {
     record ByOperation(Operation operation, int jobs, long likelyMinutes, long spentMinutes) {}
 
     /**
+     * Minutes that were thought for the jobs that are done, and what those took.
+     *
+     * @param whole         thought for all jobs that are not dropped
+     * @param restLikeSoFar what the others take if they go like those that are done
+     */
+    record EarnedMinutes(long whole, long earned, long spent, long restAsThought, long restLikeSoFar) {}
+
+    /**
      * @param months      of the calendar, begun ones counted
      * @param dormantDays without an evening, once they are many
      * @param standstills stretches of 30 days and more without an evening
+     * @param earned      absent while no job is done
      * @param factor      by what one's own hours differ from what was thought likely
      */
     record PaceResponse(
@@ -41,6 +50,7 @@ record ProgressController(ProgressService service) {
             @Nullable Long dormantDays,
             int finishedJobs,
             double factor,
+            @Nullable EarnedMinutes earned,
             List<ByOperation> byOperation,
             List<StandstillResponse> standstills,
             List<DaysByCause> daysByCause) {}

@@ -8,9 +8,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.UUID;
+import java.util.function.ToLongFunction;
 import java.util.stream.Collectors;
 import ofisino.core.kernel.NotFound;
+import ofisino.core.plan.job.JobState;
 import ofisino.core.plan.job.Operation;
+import ofisino.core.plan.progress.EarnedValue;
 import ofisino.core.plan.progress.OwnFactor;
 import ofisino.core.plan.progress.Pace;
 import ofisino.core.plan.progress.Standstill;
@@ -21,12 +24,14 @@ import ofisino.server.identity.Garages;
 import ofisino.server.logbook.WorkedHours;
 import ofisino.server.logbook.progress.ProgressController.ByOperation;
 import ofisino.server.logbook.progress.ProgressController.DaysByCause;
+import ofisino.server.logbook.progress.ProgressController.EarnedMinutes;
 import ofisino.server.logbook.progress.ProgressController.PaceResponse;
 import ofisino.server.logbook.progress.ProgressController.StandstillResponse;
 import ofisino.server.logbook.progress.ProgressMapper.StandstillRow;
 import ofisino.server.logbook.progress.ProgressMapper.Worked;
 import ofisino.server.plan.Jobs;
 import ofisino.server.vehicle.Projects;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** How it goes: hours against the calendar, and against what was thought. */
@@ -39,12 +44,32 @@ record ProgressService(ProgressMapper mapper, Jobs jobs, Projects projects, Gara
     }
 
     Optional<PaceResponse> of(Caller caller, UUID projectId) {
-        List<Jobs.Job> finished = jobs.of(caller, projectId).stream()
-                .filter(j -> finished(j).isPresent())
-                .toList();
+        List<Jobs.Job> all = jobs.of(caller, projectId);
+        List<Jobs.Job> finished =
+                all.stream().filter(j -> finished(j).isPresent()).toList();
         LocalDate today = LocalDate.now(clock.withZone(garages.zone(caller)));
         List<Explained> standstills = standstills(caller, projectId, today);
-        return mapper.worked(caller.garageId(), projectId).map(w -> answer(w, finished, standstills, today));
+        return mapper.worked(caller.garageId(), projectId)
+                .map(w -> answer(w, finished, earned(all, finished), standstills, today));
+    }
+
+    private static @Nullable EarnedMinutes earned(List<Jobs.Job> all, List<Jobs.Job> finished) {
+        if (finished.isEmpty()) return null;
+        var value = new EarnedValue(
+                sum(all.stream().filter(j -> j.state() != JobState.DROPPED).toList(), Jobs.Job::likelyMinutes),
+                0,
+                sum(finished, Jobs.Job::likelyMinutes),
+                sum(finished, Jobs.Job::spentMinutes));
+        return new EarnedMinutes(
+                Math.round(value.whole()),
+                Math.round(value.earned()),
+                Math.round(value.spent()),
+                Math.round(value.restAsThought()),
+                Math.round(value.restLikeSoFar().orElseThrow()));
+    }
+
+    private static long sum(List<Jobs.Job> of, ToLongFunction<Jobs.Job> minutes) {
+        return of.stream().mapToLong(minutes).sum();
     }
 
     private static Optional<OwnFactor.Finished> finished(Jobs.Job j) {
@@ -69,7 +94,11 @@ record ProgressService(ProgressMapper mapper, Jobs jobs, Projects projects, Gara
     }
 
     private static PaceResponse answer(
-            Worked w, List<Jobs.Job> finished, List<Explained> standstills, LocalDate today) {
+            Worked w,
+            List<Jobs.Job> finished,
+            @Nullable EarnedMinutes earned,
+            List<Explained> standstills,
+            LocalDate today) {
         Pace pace = Pace.between(w.firstOn(), w.lastOn(), w.minutes());
         OwnFactor own = OwnFactor.of(
                 finished.stream().flatMap(j -> finished(j).stream()).toList());
@@ -84,16 +113,13 @@ record ProgressService(ProgressMapper mapper, Jobs jobs, Projects projects, Gara
                 Pace.dormantDays(w.lastOn(), today).orElse(null),
                 own.jobs(),
                 own.factor(),
+                earned,
                 by.entrySet().stream()
                         .map(e -> new ByOperation(
                                 e.getKey(),
                                 e.getValue().size(),
-                                e.getValue().stream()
-                                        .mapToLong(Jobs.Job::likelyMinutes)
-                                        .sum(),
-                                e.getValue().stream()
-                                        .mapToLong(Jobs.Job::spentMinutes)
-                                        .sum()))
+                                sum(e.getValue(), Jobs.Job::likelyMinutes),
+                                sum(e.getValue(), Jobs.Job::spentMinutes)))
                         .toList(),
                 standstills.stream()
                         .map(e -> new StandstillResponse(

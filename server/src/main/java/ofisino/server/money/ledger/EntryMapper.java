@@ -34,6 +34,12 @@ interface EntryMapper {
 
     void clearSplits(UUID garageId, UUID entryId);
 
+    /** Which entries are booked: another is there, and the mark is another. */
+    BookedMark bookedMark(UUID garageId, UUID projectId);
+
+    /** @param entries how many @param ids made out of all their ids */
+    record BookedMark(long entries, BigDecimal ids) {}
+
     enum State {
         DRAFT,
         POSTED

@@ -1,14 +1,11 @@
 package ofisino.server.money.ledger;
 
 import java.math.BigDecimal;
-import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.Currencies;
 import ofisino.core.kernel.ExchangeRate;
@@ -37,7 +34,7 @@ import org.springframework.stereotype.Service;
 
 /** The ledger: drafts are edited freely, what is posted is only reversed. */
 @Service
-record EntryService(EntryMapper mapper, Projects projects, Orders orders, Garages garages, Clock clock)
+record EntryService(EntryMapper mapper, BookedEntries booked, Projects projects, Orders orders, Garages garages)
         implements Entries {
     List<EntryRow> list(Caller caller, UUID projectId) {
         projects.require(caller, projectId);
@@ -326,23 +323,7 @@ record EntryService(EntryMapper mapper, Projects projects, Orders orders, Garage
 
     @Override
     public List<Posted> posted(Caller caller, UUID projectId) {
-        Map<UUID, List<Split>> splits = splits(caller, projectId).stream()
-                .collect(Collectors.groupingBy(
-                        SplitRow::entryId, Collectors.mapping(SplitRow::value, Collectors.toList())));
-        return list(caller, projectId).stream()
-                .filter(e -> e.state() == State.POSTED)
-                .map(e -> new Posted(
-                        e.id(),
-                        e.kind(),
-                        e.description(),
-                        e.paidOn(),
-                        e.returnBy(),
-                        e.reversesId() != null || e.reversedBy() != null,
-                        e.supplierId(),
-                        e.orderId(),
-                        Money.ofMinor(CurrencyUnit.of(e.currency()), e.amountMinor()),
-                        Money.ofMinor(garages.baseCurrency(caller), e.baseMinor()),
-                        splits.getOrDefault(e.id(), List.of())))
-                .toList();
+        projects.require(caller, projectId);
+        return booked.of(caller, projectId);
     }
 }

@@ -36,7 +36,7 @@ it('writes down what one had, and takes it back', async () => {
     .when('POST /api/projects/car/own-stock', undefined)
     .when('DELETE /api/projects/car/own-stock/u1', undefined)
   show(<WithAndWithout projectId="car" />)
-  expect(await screen.findByText(/With your 62 h at a workshop’s €60.00 an hour/)).toBeVisible()
+  expect(await screen.findByText(/And with your 62 h at a workshop’s €60.00 an hour/)).toBeVisible()
   expect(screen.getByText(/Without the tools you keep \(€9.00\)/)).toBeVisible()
   await userEvent.click(screen.getByText('From your own stock'))
   await userEvent.click(screen.getByRole('button', { name: /Remove.*Heater hose/ }))

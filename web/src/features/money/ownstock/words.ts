@@ -6,7 +6,7 @@ export const ownStockWords = {
     cash: 'Your cash',
     withoutTools: 'Without the tools you keep ({{money}})',
     others: 'Would cost others, with your own stock ({{money}})',
-    labour: 'With your {{hours}} at a workshop’s {{rate}} an hour',
+    labour: 'And with your {{hours}} at a workshop’s {{rate}} an hour',
     noRate: 'Say in the garage what a workshop asks for an hour, and your {{hours}} are counted too.',
     used: 'From your own stock',
     add: 'Used something you had',

@@ -25,14 +25,14 @@ export function WherePage() {
       {(all) => (
         <Page title={t('totals.title')} answer={<Most totals={all} wastedMinor={waste.data?.totalMinor ?? 0} />}>
           <div className="grid gap-x-10 lg:grid-cols-2">
-            <GroupTotals projectId={projectId} currency={format.currency} />
             <div>
-              {groups.data && <Budgets projectId={projectId} budgets={groups.data} />}
+              <GroupTotals projectId={projectId} currency={format.currency} />
               <WithAndWithout projectId={projectId} />
               <Part title={t('waste.title')}>
                 {waste.data && <Wasted projectId={projectId} waste={waste.data} currency={format.currency} />}
               </Part>
             </div>
+            <div>{groups.data && <Budgets projectId={projectId} budgets={groups.data} />}</div>
           </div>
         </Page>
       )}

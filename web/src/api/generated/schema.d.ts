@@ -5445,15 +5445,15 @@ export interface components {
         };
         EarnedMinutes: {
             /** Format: int64 */
-            earned: number;
+            earnedMinutes: number;
             /** Format: int64 */
-            restAsThought: number;
+            restAsThoughtMinutes: number;
             /** Format: int64 */
-            restLikeSoFar: number;
+            restLikeSoFarMinutes: number;
             /** Format: int64 */
-            spent: number;
+            spentMinutes: number;
             /** Format: int64 */
-            whole: number;
+            wholeMinutes: number;
         };
         EdgeResponse: {
             /** Format: uuid */

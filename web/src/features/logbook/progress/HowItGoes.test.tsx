@@ -15,7 +15,13 @@ it('tells hours from months, says that it stands still, and what hours usually b
     dormantDays: 31,
     finishedJobs: 9,
     factor: 1.214,
-    earned: { whole: 12960, earned: 5280, spent: 6240, restAsThought: 7680, restLikeSoFar: 9076 },
+    earned: {
+      wholeMinutes: 12960,
+      earnedMinutes: 5280,
+      spentMinutes: 6240,
+      restAsThoughtMinutes: 7680,
+      restLikeSoFarMinutes: 9076,
+    },
     byOperation: [{ operation: 'WELD', jobs: 3, likelyMinutes: 600, spentMinutes: 900 }],
     standstills: [
       { since: '2025-03-01', until: '2025-04-10', days: 40, cause: 'ILLNESS' },

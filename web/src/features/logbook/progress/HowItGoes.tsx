@@ -32,14 +32,14 @@ export function HowItGoes({ projectId }: { projectId: string }) {
       {data.earned && (
         <p className="mt-1">
           {t('progress.earned', {
-            whole: hours(data.earned.whole),
-            earned: hours(data.earned.earned),
-            spent: hours(data.earned.spent),
+            whole: hours(data.earned.wholeMinutes),
+            earned: hours(data.earned.earnedMinutes),
+            spent: hours(data.earned.spentMinutes),
           })}{' '}
-          {data.earned.restAsThought > 0 &&
+          {data.earned.restAsThoughtMinutes > 0 &&
             t('progress.rest', {
-              thought: hours(data.earned.restAsThought),
-              likeSoFar: hours(Math.round(data.earned.restLikeSoFar / 60) * 60), // a guess
+              thought: hours(data.earned.restAsThoughtMinutes),
+              likeSoFar: hours(Math.round(data.earned.restLikeSoFarMinutes / 60) * 60), // a guess
             })}
         </p>
       )}

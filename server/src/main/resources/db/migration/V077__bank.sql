@@ -35,6 +35,6 @@ create table bank_line (
 );
 comment on column bank_line.id is 'Made out of the garage and what the line says: read again it is the same';
 comment on column bank_line.minor is 'In the base currency; less than nothing where it was paid';
-comment on column bank_line.state is 'ELSEWHERE: not for a car; to whom and what for are forgotten';
+comment on column bank_line.state is 'ELSEWHERE: not for a car; to whom and what for stand only in the history, from which it can be taken back';
 create index bank_line_open on bank_line (garage_id, state, paid_on);
 create trigger history after insert or update or delete on bank_line for each row execute function record_history();

@@ -98,7 +98,7 @@ class BankTest {
         JsonNode bank = bank(garage, project);
         assertThat(bank.path("open")).isEmpty();
         assertThat(bank.path("elsewhere").asInt()).isEqualTo(1);
-        assertThat(bank.toString()).as("to whom is forgotten").doesNotContain("Bäcker");
+        assertThat(bank.toString()).as("to whom is shown no more").doesNotContain("Bäcker");
     }
 
     @Test

@@ -29,10 +29,15 @@ record ProgressController(ProgressService service) {
     /**
      * Minutes that were thought for the jobs that are done, and what those took.
      *
-     * @param whole         thought for all jobs that are not dropped
-     * @param restLikeSoFar what the others take if they go like those that are done
+     * @param wholeMinutes         thought for all jobs that are not dropped
+     * @param restLikeSoFarMinutes what the others take if they go like those that are done
      */
-    record EarnedMinutes(long whole, long earned, long spent, long restAsThought, long restLikeSoFar) {}
+    record EarnedMinutes(
+            long wholeMinutes,
+            long earnedMinutes,
+            long spentMinutes,
+            long restAsThoughtMinutes,
+            long restLikeSoFarMinutes) {}
 
     /**
      * @param months      of the calendar, begun ones counted

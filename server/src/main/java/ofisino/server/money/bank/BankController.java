@@ -135,7 +135,7 @@ record BankController(BankService service, BankListService lists) {
         service.settleSure(caller, body.lineIds());
     }
 
-    /** They were not for a car: to whom and what for are forgotten. What is settled meanwhile stays as it is. */
+    /** They were not for a car: to whom and what for are shown no more. What is settled meanwhile stays as it is. */
     @PostMapping("/bank/elsewhere")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void elsewhere(Caller caller, @RequestBody BankLinesRequest body) {

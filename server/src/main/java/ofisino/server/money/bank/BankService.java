@@ -105,7 +105,7 @@ record BankService(
         ReceiptRow receipt = Optional.ofNullable(receipts(caller).get(entryId))
                 .orElseThrow(() -> Conflict.of(
                         "bank.receipt-gone",
-                        "That receipt was taken back, or another payment stands for it.",
+                        "That receipt was reversed, or another payment stands for it.",
                         "Load the page again and choose another."));
         settle(caller, line, receipt, version);
     }

@@ -346,6 +346,7 @@ class MainLineJourneyTest {
         press(desk, word("money.post"));
         says(desk, like("money.isPosted"));
         says(desk, word("money.answerLeft", "will", "€30.00", "budget", "€4,500.00", "rest", "€4,470.00"));
+        desk.waitForFunction("() => !document.querySelector('dialog[open]')"); // nobody types behind an open sheet
         desk.getByLabel(word("money.typedTotal", "currency", "EUR")).fill("31.00");
         says(desk, word("money.typedMore", "difference", "€1.00"));
     }

@@ -5447,6 +5447,8 @@ export interface components {
             /** Format: int64 */
             earnedMinutes: number;
             /** Format: int64 */
+            endLikeSoFarMinutes: number;
+            /** Format: int64 */
             restAsThoughtMinutes: number;
             /** Format: int64 */
             restLikeSoFarMinutes: number;

@@ -1,4 +1,4 @@
-import { useEffect, useRef, type ReactNode } from 'react'
+import { useEffect, useLayoutEffect, useRef, type ReactNode } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useLocation } from 'react-router'
 import { X } from 'lucide-react'
@@ -24,7 +24,8 @@ export function Sheet({
   const settled = useSettled()
   const name = `${pathname}${search} ${title}`
   useEffect(() => keepDraft(dialog.current!, name), [name])
-  useEffect(() => {
+  // with the paint that shows or takes the sheet: later, it would snatch the focus from where somebody types already
+  useLayoutEffect(() => {
     const before = document.activeElement
     const element = dialog.current
     if (element && !element.open) element.showModal()

@@ -21,6 +21,7 @@ it('tells hours from months, says that it stands still, and what hours usually b
       spentMinutes: 6240,
       restAsThoughtMinutes: 7680,
       restLikeSoFarMinutes: 9076,
+      endLikeSoFarMinutes: 15316,
     },
     byOperation: [{ operation: 'WELD', jobs: 3, likelyMinutes: 600, spentMinutes: 900 }],
     standstills: [
@@ -35,7 +36,7 @@ it('tells hours from months, says that it stands still, and what hours usually b
   expect(screen.getByText(/No session for 31 days/)).toBeInTheDocument()
   expect(screen.getByText(/9 finished jobs.*1.21 times/)).toBeInTheDocument()
   expect(screen.getByText(/Of 216 h thought for all jobs, 88 h are done; they took 104 h/)).toHaveTextContent(
-    /151 h if it goes like so far/,
+    /151 h if it goes like so far: 255 h in the end/,
   )
   expect(screen.getByText('15 h')).toBeInTheDocument()
   expect(screen.getByText('95 days without work (illness: 40 days)')).toBeInTheDocument()

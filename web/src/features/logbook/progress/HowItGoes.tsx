@@ -14,6 +14,7 @@ export function HowItGoes({ projectId }: { projectId: string }) {
       (await unwrap(api.GET('/api/projects/{projectId}/progress', { params: { path: { projectId } } }))) ?? null,
   })
   if (!data) return null
+  const about = (minutes: number) => hours(Math.round(minutes / 60) * 60) // a guess
   const number = (n: number, digits: number) =>
     new Intl.NumberFormat(format.locale, { maximumFractionDigits: digits, minimumFractionDigits: digits }).format(n)
   return (
@@ -39,7 +40,8 @@ export function HowItGoes({ projectId }: { projectId: string }) {
           {data.earned.restAsThoughtMinutes > 0 &&
             t('progress.rest', {
               thought: hours(data.earned.restAsThoughtMinutes),
-              likeSoFar: hours(Math.round(data.earned.restLikeSoFarMinutes / 60) * 60), // a guess
+              likeSoFar: about(data.earned.restLikeSoFarMinutes),
+              end: about(data.earned.endLikeSoFarMinutes),
             })}
         </p>
       )}

@@ -7,7 +7,7 @@ export const progressWords = {
     dormant_one: 'No session for a day; the last was {{day}}.',
     dormant_other: 'No session for {{count}} days; the last was {{day}}.',
     earned: 'Of {{whole}} thought for all jobs, {{earned}} are done; they took {{spent}}.',
-    rest: 'The rest takes {{thought}} if it goes as thought, {{likeSoFar}} if it goes like so far.',
+    rest: 'The rest takes {{thought}} if it goes as thought, {{likeSoFar}} if it goes like so far: {{end}} in the end.',
     factor_zero: 'Jobs usually take {{factor}} times the estimate. No finished jobs yet to say more.',
     factor_one: 'From one finished job: your jobs take {{factor}} times the estimate.',
     factor_other: 'From {{count}} finished jobs: your jobs take {{factor}} times the estimate.',

@@ -10,6 +10,9 @@ import type { OpenLine } from './queries'
 
 type Found = OpenLine & { receipt: Schemas['ProposedReceipt'] }
 
+/** What is booked is only reversed: such a press cannot be undone. */
+const books = (lines: Found[]) => lines.some((l) => l.receipt.draft)
+
 /** Payments whose receipt is entered already: one press each, or one for all that are sure. */
 export function FoundLines({ lines, currency }: { lines: OpenLine[]; currency: string }) {
   const { t } = useTranslation()
@@ -17,7 +20,10 @@ export function FoundLines({ lines, currency }: { lines: OpenLine[]; currency: s
   const sure = found.filter((l) => l.receipt.sure).map((l) => l.id)
   const takeSure = useWrite(
     (lineIds: string[], id) => unwrap(api.POST('/api/bank/sure', { body: { lineIds }, ...write(id) })),
-    { said: ({ length: count }) => t('bank.sureTaken', { count }) },
+    {
+      said: ({ length: count }) => t('bank.sureTaken', { count }),
+      undoable: !books(found.filter((l) => l.receipt.sure)),
+    },
   )
   if (found.length === 0) return null
   return (
@@ -60,7 +66,7 @@ function FoundLine({ line: l, currency }: { line: Found; currency: string }) {
           ...write(id),
         }),
       ),
-    { said: () => t('bank.itIs', { what: r.description }) },
+    { said: () => t('bank.itIs', { what: r.description }), undoable: !r.draft },
   )
   return (
     <PaidLine line={l} currency={currency}>

@@ -44,7 +44,7 @@ export const bankWords = {
     sureTaken_one: 'One receipt found its payment.',
     sureTaken_other: '{{count}} receipts found their payment.',
     enter: 'Enter the receipt',
-    invoice: 'Enter it for its order',
+    invoice: 'Enter it for the order over this sum',
     notForACar: 'Not for a car',
     restNotForACar_one: 'The one without a name you know is not for a car',
     restNotForACar_other: 'The {{count}} without a name you know are not for a car',

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import ofisino.core.kernel.Aim;
 import ofisino.core.money.forecast.Forecast;
 import ofisino.core.money.forecast.RunningCost;
 import ofisino.core.money.forecast.Span;
@@ -19,9 +20,13 @@ public interface Forecasts {
     /** The same car done another way, drawn with the same luck. @param planned its plan @param runs that plan run through, where it is */
     OtherCost otherwise(Caller caller, UUID projectId, Otherwise way, Planned planned, Optional<Dates> runs);
 
-    /** @param leftOut jobs that are not done @param more what is paid besides, minor units of the base currency */
-    record Otherwise(Set<UUID> leftOut, long more) {
-        public static final Otherwise AS_PLANNED = new Otherwise(Set.of(), 0);
+    /**
+     * @param leftOut  jobs that are not done
+     * @param standard findings that nobody made work of count only where it asks for them; empty for that of the project
+     * @param more     what is paid besides, minor units of the base currency
+     */
+    record Otherwise(Set<UUID> leftOut, Optional<Aim> standard, long more) {
+        public static final Otherwise AS_PLANNED = new Otherwise(Set.of(), Optional.empty(), 0);
 
         public Otherwise {
             leftOut = Set.copyOf(leftOut);

@@ -50,6 +50,26 @@ class OtherWayTest {
         assertThat(road.path("difference").path("daysFive").isNumber()).isTrue();
     }
 
+    /** A dent that nobody made work of is not for the road; rust through the sill is. */
+    @Test
+    void whatNobodyMadeWorkOfCountsOnlyWhereTheStandardAsksForIt(TestGarage garage) throws Exception {
+        UUID project = garage.project();
+        garage.owner().put("/api/garage", TestGarage.withHour(8_000, 0)).ok();
+        garage.free(map("day", "SATURDAY", "fromMinute", 540, "toMinute", 780));
+        job(garage, project, "Bleed the brakes", "ROAD_READY");
+        garage.finding(project, "sill-left", "RUST_THROUGH");
+        add(garage, project, "Only the road", map("standard", "ROAD_READY", "sessionsMore", 0, "givenAway", List.of()))
+                .ok();
+        JsonNode before = finished(garage, project);
+        assertThat(cost(named(before, "Only the road")))
+                .as("rust through is for the road")
+                .isEqualTo(cost(before.path("asPlanned")));
+        garage.finding(project, "door-left", "DENT");
+        JsonNode after = finished(garage, project);
+        assertThat(cost(after.path("asPlanned"))).isGreaterThan(cost(before.path("asPlanned")));
+        assertThat(cost(named(after, "Only the road"))).isEqualTo(cost(named(before, "Only the road")));
+    }
+
     @Test
     void noMoreThanThreeAndNoneThatIsTheSame(TestGarage garage) {
         UUID project = garage.project();

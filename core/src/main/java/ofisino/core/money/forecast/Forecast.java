@@ -8,6 +8,7 @@ import java.util.function.ToLongFunction;
 import ofisino.core.money.forecast.ForecastPart.ForecastKind;
 import ofisino.core.plan.risk.Chance;
 import ofisino.core.plan.risk.ThreePoint;
+import ofisino.core.plan.risk.TotalDraws;
 
 /**
  * What the whole will have cost: always the sum of its parts.
@@ -54,6 +55,15 @@ public record Forecast(List<ForecastPart> parts, int unpriced, int unestimated) 
     /** If all of it turns out badly. */
     public long highMinor() {
         return sum(Span::highMinor);
+    }
+
+    /** In one of ten draws it costs no more; on average; in nine of ten no more. @param draws of its parts */
+    public Span ends(TotalDraws draws) {
+        long expected = expectedMinor();
+        return new Span(
+                Math.min(Math.round(draws.inTen(1)), expected),
+                expected,
+                Math.max(Math.round(draws.inTen(9)), expected));
     }
 
     /** Of one kind, as it is thought now. */

@@ -106,19 +106,6 @@ public final class Dates {
         return Optional.of(Duration.between(other.begin, begin).plusSeconds(Draws.ranked(later, tenths)));
     }
 
-    /** In which share of the runs it is sooner than another way to do the same car, with the same luck; 0 to 1. */
-    public double sooner(Dates other, Aim milestone) {
-        Integer here = index.get(milestone);
-        Integer there = other.index.get(milestone);
-        if (here == null || there == null) return 0;
-        int[] mine = draws.reached[here];
-        int[] others = other.draws.reached[there];
-        return IntStream.range(0, Math.min(mine.length, others.length))
-                        .filter(i -> mine[i] < others[i])
-                        .count()
-                / (double) mine.length;
-    }
-
     /** What drives the date of a milestone, the strongest first. */
     public List<Driver> drivers(Aim milestone) {
         Integer m = index.get(milestone);

@@ -59,16 +59,28 @@ public record OtherWay(Optional<Aim> standard, int sessionsMore, List<GivenAway>
 
     /** The same car done this way. What is done or in hand by now is not left out; a job that is over cannot be given away any more, and is not. */
     public PlanProblem of(PlanProblem problem) {
+        PlanProblem way = problem;
+        for (GivenAway g : stillGivenAway(problem)) way = Sooner.sentOut(way, g.job(), g.away(), g.costMinor());
+        if (standard.isPresent()) way = only(way, needed(way, standard.get()));
+        if (sessionsMore > 0) return Easing.moreWorkSessions(way, sessionsMore);
+        return sessionsMore < 0 ? Easing.fewerWorkSessions(way, -sessionsMore) : way;
+    }
+
+    /** What the others ask, for what is not left out; minor units of the base currency. */
+    public long pricesMinor(PlanProblem problem) {
+        Set<ActivityId> not = leftOut(problem);
+        return stillGivenAway(problem).stream()
+                .filter(g -> !not.contains(g.job()))
+                .mapToLong(GivenAway::costMinor)
+                .reduce(0, Math::addExact);
+    }
+
+    private List<GivenAway> stillGivenAway(PlanProblem problem) {
         Set<ActivityId> open = problem.activities().stream()
                 .filter(a -> a.kind() == Activity.ActivityKind.JOB && !a.begun())
                 .map(Activity::id)
                 .collect(Collectors.toSet());
-        PlanProblem way = problem;
-        for (GivenAway g : givenAway)
-            if (open.contains(g.job())) way = Sooner.sentOut(way, g.job(), g.away(), g.costMinor());
-        if (standard.isPresent()) way = only(way, needed(way, standard.get()));
-        if (sessionsMore > 0) return Easing.moreWorkSessions(way, sessionsMore);
-        return sessionsMore < 0 ? Easing.fewerWorkSessions(way, -sessionsMore) : way;
+        return givenAway.stream().filter(g -> open.contains(g.job())).toList();
     }
 
     /** The jobs that are not done this way. */

@@ -37,7 +37,8 @@ record ProgressController(ProgressService service) {
             long earnedMinutes,
             long spentMinutes,
             long restAsThoughtMinutes,
-            long restLikeSoFarMinutes) {}
+            long restLikeSoFarMinutes,
+            long endLikeSoFarMinutes) {}
 
     /**
      * @param months      of the calendar, begun ones counted

@@ -57,7 +57,6 @@ record ProgressService(ProgressMapper mapper, Jobs jobs, Projects projects, Gara
         if (finished.isEmpty()) return null;
         var value = new EarnedValue(
                 sum(all.stream().filter(j -> j.state() != JobState.DROPPED).toList(), Jobs.Job::likelyMinutes),
-                0,
                 sum(finished, Jobs.Job::likelyMinutes),
                 sum(finished, Jobs.Job::spentMinutes));
         return new EarnedMinutes(
@@ -65,7 +64,8 @@ record ProgressService(ProgressMapper mapper, Jobs jobs, Projects projects, Gara
                 Math.round(value.earned()),
                 Math.round(value.spent()),
                 Math.round(value.restAsThought()),
-                Math.round(value.restLikeSoFar().orElseThrow()));
+                Math.round(value.restLikeSoFar().orElseThrow()),
+                Math.round(value.endLikeSoFar().orElseThrow()));
     }
 
     private static long sum(List<Jobs.Job> of, ToLongFunction<Jobs.Job> minutes) {

@@ -9,11 +9,13 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.CostRange;
 import ofisino.core.money.forecast.StillToDo;
 import ofisino.core.parts.sourcing.ToBuy;
 import ofisino.core.vehicle.finding.Finding;
 import ofisino.server.identity.Caller;
+import ofisino.server.money.Forecasts.Otherwise;
 import ofisino.server.parts.Needs.Need;
 import ofisino.server.plan.Jobs;
 import ofisino.server.vehicle.FindingEstimates;
@@ -24,15 +26,16 @@ import org.springframework.stereotype.Component;
 /** What the findings of a project still ask for, and how much of it has no price. */
 @Component
 record FindingsToDo(FindingEstimates estimates, Jobs jobs) {
-    /** @param leftOut jobs that are not done: what only these deal with is not dealt with */
-    List<StillToDo> of(Caller caller, Project project, List<Finding> findings, List<Need> needed, Set<UUID> leftOut) {
+    /** What only jobs deal with that are left out is not dealt with, and what nobody made work of only where the standard asks for it. */
+    List<StillToDo> of(Caller caller, Project project, List<Finding> findings, List<Need> needed, Otherwise way) {
         Map<UUID, Optional<CostRange>> costs = estimates.of(caller, project.id()).stream()
                 .collect(Collectors.toMap(FindingEstimate::findingId, FindingsToDo::own));
         Map<UUID, List<Need>> byFinding = byFinding(caller, project.id(), needed);
         Set<UUID> withWork = jobs.findingsWithJobs(caller, project.id());
-        Set<UUID> undone = onlyOf(leftOut, caller, project.id());
+        Set<UUID> undone = onlyOf(way.leftOut(), caller, project.id());
+        Aim asked = way.standard().filter(project.aim()::needs).orElse(project.aim());
         return findings.stream()
-                .filter(f -> f.isAskedFor(project.aim()))
+                .filter(f -> f.isAskedFor(withWork.contains(f.id()) ? project.aim() : asked))
                 .map(Finding::id)
                 .filter(id -> !undone.contains(id))
                 .map(id -> toDo(

@@ -135,7 +135,7 @@ class ForecastService implements Forecasts {
                         money.position()
                                 .toOrderLess(Need.toBuy(every).minor()
                                         - Need.toBuy(needed).minor()),
-                        toDo.of(caller, project, all, needed, way.leftOut()),
+                        toDo.of(caller, project, all, needed, way),
                         Need.toBuy(needed).unvalued())
                 .with(forgotten, setAside)
                 .and(running.stream()
@@ -193,19 +193,14 @@ class ForecastService implements Forecasts {
         Reckoned r = reckon(caller, projectId);
         long drafted = entries.drafts(caller, projectId).baseMinor();
         Forecast all = r.forecast().and(List.of(ForecastPart.sure(ForecastKind.SPENT, drafted)));
-        Span total = ends(r);
+        Span total = r.forecast().ends(r.draws());
         return KeptForecast.of(day(caller), all, total.lowMinor() + drafted, total.highMinor() + drafted);
     }
 
     @Override
     public FinalCost of(Caller caller, UUID projectId) {
         Reckoned r = reckon(caller, projectId);
-        return new FinalCost(ends(r), r.forecast().unestimated());
-    }
-
-    private static Span ends(Reckoned r) {
-        long expected = r.forecast().expectedMinor();
-        return new Span(Math.min(inTen(r.draws(), 1), expected), expected, Math.max(inTen(r.draws(), 9), expected));
+        return new FinalCost(r.forecast().ends(r.draws()), r.forecast().unestimated());
     }
 
     String currency(Caller caller) {

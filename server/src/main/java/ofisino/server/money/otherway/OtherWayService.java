@@ -78,25 +78,15 @@ record OtherWayService(
 
     private WayLookedAt lookedAt(Caller caller, UUID projectId, Planned now, OtherWayFields fields) {
         OtherWay way = toCore(fields);
-        Set<UUID> givenAway = jobs(
-                now,
-                way.givenAway().stream()
-                        .filter(g ->
-                                now.problem().activities().stream().anyMatch(a -> a.id().equals(g.job()) && !a.begun()))
-                        .map(GivenAway::job));
-        long paid = fields.givenAway().stream()
-                .filter(g -> givenAway.contains(g.jobId()))
-                .mapToLong(GivenAwayJob::costMinor)
-                .reduce(0, Math::addExact);
         return lookedAt(
                 caller,
                 projectId,
                 otherPlans.of(now, way),
-                new Otherwise(jobs(now, way.leftOut(now.problem()).stream()), paid));
+                new Otherwise(jobs(now, way.leftOut(now.problem())), way.standard(), way.pricesMinor(now.problem())));
     }
 
-    private static Set<UUID> jobs(Planned now, Stream<ActivityId> activities) {
-        return activities
+    private static Set<UUID> jobs(Planned now, Set<ActivityId> activities) {
+        return activities.stream()
                 .map(id -> now.subject(id.value()))
                 .filter(s -> s.kind() == Plans.Subject.Kind.JOB)
                 .map(Plans.Subject::id)

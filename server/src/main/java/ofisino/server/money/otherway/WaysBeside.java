@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import ofisino.core.kernel.Aim;
+import ofisino.core.money.forecast.Span;
 import ofisino.core.plan.problem.PlanProblem;
 import ofisino.core.plan.risk.Dates;
 import ofisino.core.plan.risk.TotalDraws;
@@ -65,12 +66,8 @@ record WaysBeside(WayLookedAt now, Map<UUID, String> titles, ZoneId zone) {
     }
 
     private static WayCost cost(WayLookedAt way) {
-        TotalDraws draws = way.cost().draws();
-        long expected = way.cost().forecast().expectedMinor();
-        return new WayCost(
-                Math.min(Math.round(draws.inTen(1)), expected),
-                expected,
-                Math.max(Math.round(draws.inTen(9)), expected));
+        Span ends = way.cost().forecast().ends(way.cost().draws());
+        return new WayCost(ends.lowMinor(), ends.likelyMinor(), ends.highMinor());
     }
 
     private WayDifference difference(WayLookedAt way) {

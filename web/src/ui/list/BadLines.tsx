@@ -3,8 +3,10 @@ import { useTranslation } from 'react-i18next'
 /** Nobody reads hundreds; the first show what is wrong with the others too. */
 const FEW = 20
 
-/** @param why what is wrong with each line, in words */
-export function BadLines({ bad }: { bad: { line: number; said: string; why: string }[] }) {
+/** @param why what is wrong with the line, in words */
+export type BadLine = { line: number; said: string; why: string }
+
+export function BadLines({ bad }: { bad: BadLine[] }) {
   const { t } = useTranslation()
   return (
     <section role="status" className="border-l-4 border-warning pl-3">

@@ -4,10 +4,8 @@ import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { Choice } from '@/ui/form/Field'
 import { asFile } from '@/ui/list/asFile'
-import { BadLines } from '@/ui/list/BadLines'
-import { ColumnPicks } from '@/ui/list/ColumnPicks'
-import { picksOf, type Picks } from '@/ui/list/columnPicks'
-import { ProblemAlert } from '@/ui/page/Feedback'
+import { picksOf } from '@/ui/list/columnPicks'
+import { TakeList, type Reading } from '@/ui/list/TakeList'
 import { bankColumns, bankMeanings, type BankColumns, type BankMeaning } from './bankColumns'
 
 const orders = ['DAY_FIRST', 'MONTH_FIRST'] as const
@@ -23,13 +21,13 @@ export function BankTaking({
   onClose: () => void
 }) {
   const { t } = useTranslation()
-  const [chosen, setChosen] = useState<Picks<BankMeaning>>(() =>
-    picksOf(bankMeanings, look.columns, look.header.length),
-  )
-  const [decimals, setDecimals] = useState(look.decimals)
+  const [reading, setReading] = useState<Reading<BankMeaning>>(() => ({
+    picks: picksOf(bankMeanings, look.columns, look.header.length),
+    decimals: look.decimals,
+  }))
   const [days, setDays] = useState(look.days)
   const [bad, setBad] = useState<Schemas['BadBankLine'][]>([])
-  const columns = bankColumns(chosen)
+  const columns = bankColumns(reading.picks)
   // most lists say it themselves
   const asksForDays = !look.columns || look.daysLeftOpen || look.days === 'MONTH_FIRST'
   const said = ({ taken, known }: Schemas['BankTakenResponse']) =>
@@ -40,7 +38,7 @@ export function BankTaking({
     ({ withoutBad, at }: { withoutBad: boolean; at: BankColumns }, id) =>
       unwrap(
         api.POST('/api/bank/lines', {
-          params: { query: { ...at, decimals, days, withoutBad } },
+          params: { query: { ...at, decimals: reading.decimals, days, withoutBad } },
           ...asFile(file, write(id).headers),
         }),
       ),
@@ -52,33 +50,27 @@ export function BankTaking({
       },
     },
   )
-  const again = () => setBad([])
   return (
-    <div className="grid gap-3">
-      <p>
-        {t('list.lines', { count: look.lines })} {look.remembered && t('list.remembered')}
-      </p>
-      <ColumnPicks
-        look={look}
-        meanings={Object.fromEntries(bankMeanings.map((m) => [m, t(`bank.is.${m}`)])) as Record<BankMeaning, string>}
-        chosen={chosen}
-        onChoose={(now) => {
-          again()
-          setChosen(now)
-        }}
-        decimals={decimals}
-        onDecimals={(d) => {
-          again()
-          setDecimals(d)
-        }}
-      />
+    <TakeList
+      look={look}
+      meanings={Object.fromEntries(bankMeanings.map((m) => [m, t(`bank.is.${m}`)])) as Record<BankMeaning, string>}
+      reading={reading}
+      onReading={(now) => {
+        setBad([])
+        setReading(now)
+      }}
+      missing={columns ? undefined : t('bank.missing')}
+      bad={bad.map((b) => ({ ...b, why: t(`bank.bad.${b.why}`) }))}
+      taking={take}
+      onTake={() => columns && take.mutate({ withoutBad: bad.length > 0, at: columns })}
+    >
       {asksForDays && (
         <Choice
           label={t('bank.days')}
           hint={look.daysLeftOpen && <strong>{t('bank.daysLeftOpen')}</strong>}
           value={days}
           onChange={(e) => {
-            again()
+            setBad([])
             setDays(e.target.value as typeof days)
           }}
         >
@@ -89,19 +81,6 @@ export function BankTaking({
           ))}
         </Choice>
       )}
-      {!columns && <p className="font-semibold">{t('bank.missing')}</p>}
-      {bad.length > 0 && <BadLines bad={bad.map((b) => ({ ...b, why: t(`bank.bad.${b.why}`) }))} />}
-      <ProblemAlert error={take.error} />
-      <div>
-        <button
-          type="button"
-          className="btn btn-primary"
-          disabled={!columns || take.isPending}
-          onClick={() => columns && take.mutate({ withoutBad: bad.length > 0, at: columns })}
-        >
-          {t(bad.length > 0 ? 'list.takeOthers' : 'list.take')}
-        </button>
-      </div>
-    </div>
+    </TakeList>
   )
 }

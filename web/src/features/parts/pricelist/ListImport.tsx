@@ -4,11 +4,9 @@ import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { Sheet } from '@/ui/form/Sheet'
 import { asFile } from '@/ui/list/asFile'
-import { BadLines } from '@/ui/list/BadLines'
 import { ChooseList } from '@/ui/list/ChooseList'
-import { ColumnPicks } from '@/ui/list/ColumnPicks'
-import { picksOf, type Picks } from '@/ui/list/columnPicks'
-import { ProblemAlert } from '@/ui/page/Feedback'
+import { picksOf } from '@/ui/list/columnPicks'
+import { TakeList, type Reading } from '@/ui/list/TakeList'
 import { meanings, priceColumns, type Columns, type Meaning } from './columns'
 
 type Look = Schemas['ListLookResponse']
@@ -49,15 +47,17 @@ function Taking({
   onClose: () => void
 }) {
   const { t } = useTranslation()
-  const [chosen, setChosen] = useState<Picks<Meaning>>(() => picksOf(meanings, look.columns, look.header.length))
-  const [decimals, setDecimals] = useState(look.decimals)
+  const [reading, setReading] = useState<Reading<Meaning>>(() => ({
+    picks: picksOf(meanings, look.columns, look.header.length),
+    decimals: look.decimals,
+  }))
   const [bad, setBad] = useState<Schemas['BadLine'][]>([])
-  const columns = priceColumns(chosen)
+  const columns = priceColumns(reading.picks)
   const take = useWrite(
     ({ withoutBad, at }: { withoutBad: boolean; at: Columns }, id) =>
       unwrap(
         api.POST('/api/suppliers/{id}/list', {
-          params: { path: { id: seller.id }, query: { ...at, decimals, withoutBad } },
+          params: { path: { id: seller.id }, query: { ...at, decimals: reading.decimals, withoutBad } },
           ...asFile(file, write(id).headers),
         }),
       ),
@@ -70,41 +70,21 @@ function Taking({
       },
     },
   )
-  const press = (withoutBad: boolean) => () => columns && take.mutate({ withoutBad, at: columns })
   return (
     <Sheet title={t('priceList.title', { seller: seller.name })} onClose={onClose}>
-      <div className="grid gap-3">
-        <p>
-          {t('list.lines', { count: look.lines })} {look.remembered && t('list.remembered')}
-        </p>
-        <ColumnPicks
-          look={look}
-          meanings={Object.fromEntries(meanings.map((m) => [m, t(`priceList.is.${m}`)])) as Record<Meaning, string>}
-          chosen={chosen}
-          onChoose={(now) => {
-            setBad([])
-            setChosen(now)
-          }}
-          decimals={decimals}
-          onDecimals={(d) => {
-            setBad([])
-            setDecimals(d)
-          }}
-        />
-        {!columns && <p className="font-semibold">{t('priceList.missing')}</p>}
-        {bad.length > 0 && <BadLines bad={bad.map((b) => ({ ...b, why: t(`priceList.why.${b.why}`) }))} />}
-        <ProblemAlert error={take.error} />
-        <div className="flex flex-wrap gap-2">
-          <button
-            type="button"
-            className="btn btn-primary"
-            disabled={!columns || take.isPending}
-            onClick={press(bad.length > 0)}
-          >
-            {bad.length > 0 ? t('list.takeOthers') : t('list.take')}
-          </button>
-        </div>
-      </div>
+      <TakeList
+        look={look}
+        meanings={Object.fromEntries(meanings.map((m) => [m, t(`priceList.is.${m}`)])) as Record<Meaning, string>}
+        reading={reading}
+        onReading={(now) => {
+          setBad([])
+          setReading(now)
+        }}
+        missing={columns ? undefined : t('priceList.missing')}
+        bad={bad.map((b) => ({ ...b, why: t(`priceList.why.${b.why}`) }))}
+        taking={take}
+        onTake={() => columns && take.mutate({ withoutBad: bad.length > 0, at: columns })}
+      />
     </Sheet>
   )
 }

@@ -44,6 +44,7 @@ const lower = way({
 const said = (body: object) => server.when('GET /api/projects/car/other-ways', body)
 
 beforeEach(() => {
+  server.when('GET /api/projects/car', { id: 'car', aim: 'DRIVER' })
   server.when('GET /api/projects/car/jobs', { jobs: [{ id: 'j1', code: 'J1', title: 'Weld the sill', over: false }] })
 })
 
@@ -80,6 +81,8 @@ it('sends a job that is given away', async () => {
   server.when('POST /api/projects/car/other-ways', undefined)
   show(<OtherWaysPage />)
   await userEvent.click(await screen.findByRole('button', { name: 'Think of another way' }))
+  expect(await screen.findByRole('option', { name: /what “road-ready” asks for/ })).toBeInTheDocument()
+  expect(screen.queryByRole('option', { name: /daily driver/ }), 'as far as planned').toBeNull()
   await userEvent.type(screen.getByLabelText('What you call it'), 'Weld it elsewhere')
   await userEvent.click(screen.getByRole('button', { name: 'Give a job away' }))
   await screen.findByRole('option', { name: 'J1 Weld the sill' })

@@ -1,8 +1,10 @@
+import { useQuery } from '@tanstack/react-query'
 import { useFieldArray } from 'react-hook-form'
 import { z } from 'zod'
 import { useTranslation } from 'react-i18next'
 import { Plus, Trash2 } from 'lucide-react'
 import { api, unwrap, write, type Schemas } from '@/api/client'
+import { projectQuery } from '@/api/queries'
 import { useWrite } from '@/api/useWrite'
 import { useFreshId } from '@/ui/form/draft/useFreshId'
 import { Form } from '@/ui/form/Form'
@@ -12,6 +14,7 @@ import { line, useAmountRule, whole } from '@/ui/form/rules'
 import { Sheet } from '@/ui/form/Sheet'
 import { useFields } from '@/ui/form/useFields'
 
+/** From the lowest; what the road asks for is never left out. */
 const standards = ['ROAD_READY', 'DRIVER', 'SHOW'] as const
 const sessions = ['-2', '-1', '1', '2', '3'] as const
 const MOST_DAYS = 730
@@ -29,6 +32,8 @@ export function WayForm({
   const { t } = useTranslation()
   const amount = useAmountRule()
   const [id] = useFreshId()
+  const { data: project } = useQuery(projectQuery(projectId))
+  const lower = standards.filter((_, i) => i < standards.findIndex((s) => s === project?.aim))
   const rules = z.object({
     name: line(t('form.missing')),
     standard: z.union([z.enum(standards), z.literal('')]),
@@ -65,13 +70,15 @@ export function WayForm({
         onSubmit={({ standard, ...rest }) => add.mutate({ id, ...rest, ...(standard && { standard }) })}
       >
         <Line name="name" label={t('way.name')} hint={t('way.nameHint')} />
-        <Pick
-          name="standard"
-          label={t('way.standard')}
-          none={t('way.standardAsPlanned')}
-          of={standards}
-          say={(aim) => t('way.only', { aim: t(`aim.${aim}`) })}
-        />
+        {lower.length > 0 && (
+          <Pick
+            name="standard"
+            label={t('way.standard')}
+            none={t('way.standardAsPlanned')}
+            of={lower}
+            say={(aim) => t('way.only', { aim: t(`aim.${aim}`) })}
+          />
+        )}
         <Pick
           name="sessionsMore"
           label={t('way.sessions')}

@@ -18,21 +18,29 @@ export function WithAndWithout({ projectId }: { projectId: string }) {
   if (!w) return null
   const money = (minor: number) => format.money(minor, w.currency)
   const worked = hours(w.minutes)
-  const sums: [string, number][] = [
-    [t('ownStock.cash'), w.cashMinor],
-    ...(w.toolsMinor > 0
-      ? [[t('ownStock.withoutTools', { money: money(w.toolsMinor) }), w.withoutToolsMinor] as [string, number]]
-      : []),
-    [t('ownStock.others', { money: money(w.stockMinor) }), w.wouldCostOthersMinor],
-    ...(w.hourMinor > 0 && w.minutes > 0
-      ? [[t('ownStock.labour', { hours: worked, rate: money(w.hourMinor) }), w.withLabourMinor] as [string, number]]
-      : []),
-  ]
+  const sums = [
+    { name: t('ownStock.cash'), minor: w.cashMinor, says: true },
+    {
+      name: t('ownStock.withoutTools', { money: money(w.toolsMinor) }),
+      minor: w.withoutToolsMinor,
+      says: w.toolsMinor > 0,
+    },
+    {
+      name: t('ownStock.others', { money: money(w.stockMinor) }),
+      minor: w.wouldCostOthersMinor,
+      says: w.stockMinor > 0,
+    },
+    {
+      name: t('ownStock.labour', { hours: worked, rate: money(w.hourMinor) }),
+      minor: w.withLabourMinor,
+      says: w.hourMinor > 0 && w.minutes > 0,
+    },
+  ].filter((s) => s.says)
   return (
     <Part title={t('ownStock.title')}>
       <p className="quiet mb-2 text-sm">{t('ownStock.hint')}</p>
       <ul>
-        {sums.map(([name, minor]) => (
+        {sums.map(({ name, minor }) => (
           <li key={name} className="flex justify-between gap-4 border-b border-base-300 py-1.5">
             <span>{name}</span>
             <span className="whitespace-nowrap">{money(minor)}</span>

@@ -33,7 +33,7 @@ run_tests() {
   maven_loud -T 2 verify -DskipTests -Dweb.skipTests=true > "$BUILD/test.log" 2>&1 || { kill $pages 2>/dev/null || true; tests_failed; }
   beside journeys 0 core,standins,web,server,e2e -Dtest='ofisino.e2e.**'; journeys=$!
   beside core 10 core,standins; core=$!
-  beside server 0 core,standins,web,server -Dtest='ofisino/server/**/*Test'; server=$!
+  beside server 0 core,standins,web,server -Dtest='ofisino/server/**/*Test' -DforkCount=2; server=$!
   for part in core server pages journeys; do
     wait "${!part}" || { cat "$BUILD/$part.log" >> "$BUILD/test.log"; kill $journeys $core $server $pages 2>/dev/null || true; tests_failed; }
     cat "$BUILD/$part.log" >> "$BUILD/test.log"

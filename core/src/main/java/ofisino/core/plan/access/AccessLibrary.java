@@ -242,15 +242,15 @@ public final class AccessLibrary {
                 .insteadOfUsual()
                 .ifPresent(behind ->
                         behind.stream().filter(accesses::has).findFirst().ifPresent(found::add));
-        Set<String> hot = HOT.contains(operation) ? nearby.near(Zone.placeOf(zone), vehicle) : Set.of();
+        String place = Zone.placeOf(zone);
+        Set<String> hot = HOT.contains(operation) ? nearby.near(place, vehicle) : Set.of();
         for (Line l : lines)
-            if (l.applies().to(vehicle)
+            if ((l.everywhere().contains(operation)
+                            || !Collections.disjoint(l.clears(), hot)
+                            || departure.insteadOfUsual().isEmpty() && l.isUsualFor(place, operation))
                     && !departure.leavesClosed().contains(l.access().id())
                     && !departure.does().contains(l.access().id())
-                    && (l.everywhere().contains(operation)
-                            || !Collections.disjoint(l.clears(), hot)
-                            || departure.insteadOfUsual().isEmpty() && l.isUsualFor(Zone.placeOf(zone), operation)))
-                found.add(l.access().id());
+                    && l.applies().to(vehicle)) found.add(l.access().id());
         found.removeIf(id -> found.stream().anyMatch(other -> accesses.isNeededBy(id, other)));
         return found;
     }

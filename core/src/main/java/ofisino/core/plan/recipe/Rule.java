@@ -50,11 +50,11 @@ record Rule(
     private static final Set<Operation> ON_RESTRAINT = EnumSet.of(Operation.INSPECT, Operation.REPLACE);
 
     boolean fits(ToDo what, Equipment vehicle) {
-        return mayBeDoneFor(what)
-                && kinds.contains(what.kind())
-                && what.thing().map(this::isFor).orElseGet(() -> isForPlace(what.place()))
-                && systems.contains(what.system())
+        return kinds.contains(what.kind())
                 && decisions.contains(what.decision())
+                && systems.contains(what.system())
+                && what.thing().map(this::isFor).orElseGet(() -> isForPlace(what.place()))
+                && mayBeDoneFor(what)
                 && (onlyKnown && what.thing().isEmpty() ? applies.usuallyTo(vehicle) : applies.to(vehicle));
     }
 

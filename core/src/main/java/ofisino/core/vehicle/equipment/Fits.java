@@ -17,8 +17,15 @@ public record Fits(Set<BodyStyle> bodies, Years years, Set<Layout> layouts) {
     static final String[] KEYS = {"bodies", "from", "to", "layouts"};
 
     public Fits {
-        bodies = Set.copyOf(bodies);
-        layouts = Set.copyOf(layouts);
+        bodies = kept(bodies, BodyStyle.class);
+        layouts = kept(layouts, Layout.class);
+    }
+
+    /** As bits: it is asked thousands of times for each plan. */
+    private static <E extends Enum<E>> Set<E> kept(Set<E> some, Class<E> type) {
+        EnumSet<E> bits = EnumSet.noneOf(type);
+        bits.addAll(some);
+        return Collections.unmodifiableSet(bits);
     }
 
     static Fits of(Entry e) {

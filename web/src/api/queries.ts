@@ -158,6 +158,12 @@ export const roadQuery = (projectId: string) =>
   })
 
 /** What is made by hand for a vehicle. */
+export const givenAwayQuery = (projectId: string) =>
+  queryOptions({
+    queryKey: ['givenAway', projectId],
+    queryFn: () => unwrap(api.GET('/api/projects/{projectId}/given-away', { params: { path: { projectId } } })),
+  })
+
 export const madeQuery = (projectId: string) =>
   queryOptions({
     queryKey: ['made', projectId],

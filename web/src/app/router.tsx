@@ -201,6 +201,12 @@ export const router = createBrowserRouter([
             ],
           },
           {
+            path: '/p/:projectId/logbook/how-far',
+            lazy: async () => ({
+              Component: (await import('@/features/logbook/progress/HowFarPage')).HowFarPage,
+            }),
+          },
+          {
             path: '/p/:projectId/logbook',
             lazy: async () => ({
               Component: (await import('@/features/logbook/worksession/LogbookPage')).LogbookPage,

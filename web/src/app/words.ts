@@ -41,6 +41,7 @@ import { anatomyWords } from '@/features/vehicle/anatomy/words'
 import { riskWords } from '@/features/plan/risk/words'
 import { recipeWords } from '@/features/plan/recipe/words'
 import { reachWords } from '@/features/plan/reach/words'
+import { givenAwayWords } from '@/features/plan/givenaway/words'
 import { madeWords } from '@/features/plan/made/words'
 import { toHandWords } from '@/features/plan/tohand/words'
 import { scheduleWords } from '@/features/plan/schedule/words'
@@ -115,6 +116,7 @@ export const words = {
   ...recipeWords,
   ...riskWords,
   ...anatomyWords,
+  ...givenAwayWords,
   ...madeWords,
   ...toHandWords,
   ...scheduleWords,

@@ -1140,6 +1140,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{jobId}/given-away": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["give_1"];
+        post?: never;
+        delete: operations["takeBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{jobId}/interlocks": {
         parameters: {
             query?: never;
@@ -1803,7 +1819,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_34"];
+        get: operations["of_35"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1979,7 +1995,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_33"];
+        get: operations["of_34"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2059,7 +2075,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_32"];
+        get: operations["of_33"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2203,7 +2219,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_31"];
+        get: operations["of_32"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2459,7 +2475,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_30"];
+        get: operations["of_31"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2492,6 +2508,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["growth"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/given-away": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of_30"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2861,7 +2893,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["takeBack"];
+        post: operations["takeBack_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2943,6 +2975,22 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["remove_3"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/other-ways/{id}/kept": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["keep_1"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -3902,7 +3950,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["takeBack_1"];
+        delete: operations["takeBack_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -4647,6 +4695,13 @@ export interface components {
             /** Format: uuid */
             jobId: string;
             part: string;
+        };
+        AgreedPrice: {
+            /** Format: int64 */
+            baseMinor: number;
+            /** Format: uuid */
+            jobId: string;
+            title: string;
         };
         AimPreviewResponse: {
             in: components["schemas"]["AimSideResponse"];
@@ -5925,7 +5980,7 @@ export interface components {
             /** Format: int64 */
             highMinor: number;
             /** @enum {string} */
-            kind: "SPENT" | "ORDERED" | "PRICED" | "UNPRICED" | "UNDECIDED" | "UNSEEN" | "FORGOTTEN" | "RUNNING";
+            kind: "SPENT" | "ORDERED" | "PRICED" | "QUOTED" | "UNPRICED" | "UNDECIDED" | "UNSEEN" | "FORGOTTEN" | "RUNNING";
             /** Format: int64 */
             likelyMinor: number;
             /** Format: int64 */
@@ -5996,6 +6051,17 @@ export interface components {
             gate: "PUSHED" | "FIRST_START" | "FIRST_MOVE" | "PRIVATE_GROUND" | "ROAD_TEST" | "ROAD" | "TRIP" | "SALE";
             open: boolean;
             row: ("PUSHED" | "FIRST_START" | "FIRST_MOVE" | "PRIVATE_GROUND" | "ROAD_TEST" | "ROAD" | "TRIP" | "SALE")[];
+        };
+        GiveAwayRequest: {
+            /** Format: date */
+            backOn?: string;
+            /** Format: int64 */
+            costMinor: number;
+            /** Format: int32 */
+            days: number;
+            toWhom: string;
+            /** Format: int64 */
+            version: number;
         };
         GivenAwayJob: {
             /** Format: int64 */
@@ -6128,6 +6194,18 @@ export interface components {
             /** Format: int32 */
             pieces: number;
         };
+        HowFar: {
+            /** Format: int64 */
+            doneThoughtMinutes: number;
+            /** Format: int32 */
+            jobs: number;
+            /** Format: int32 */
+            jobsDone: number;
+            /** Format: int64 */
+            spentMinutes: number;
+            /** Format: int64 */
+            thoughtMinutes: number;
+        };
         IdentityResponse: {
             features: components["schemas"]["FeatureResponse"][];
             otherwise: components["schemas"]["VariantPartRow"][];
@@ -6225,6 +6303,19 @@ export interface components {
             pieces?: number;
             title: string;
             zone?: string;
+        };
+        JobGivenAway: {
+            /** Format: date */
+            backOn?: string;
+            /** Format: int64 */
+            costMinor?: number;
+            /** Format: int32 */
+            days: number;
+            /** Format: uuid */
+            jobId: string;
+            toWhom: string;
+            /** Format: int64 */
+            version: number;
         };
         JobResponse: {
             after: string[];
@@ -6703,6 +6794,7 @@ export interface components {
             kind: "DEPOSIT" | "REFUND";
         };
         MoneyResponse: {
+            agreed: components["schemas"]["AgreedPrice"][];
             currency: string;
             depositsOut: components["schemas"]["DepositOut"][];
             /** Format: int64 */
@@ -7544,7 +7636,10 @@ export interface components {
             minutes: number;
             /** Format: int32 */
             months: number;
+            phases: components["schemas"]["PhaseProgress"][];
+            places: components["schemas"]["PlaceProgress"][];
             standstills: components["schemas"]["StandstillResponse"][];
+            whole: components["schemas"]["HowFar"];
         };
         Pairing: {
             /** Format: int32 */
@@ -7671,6 +7766,20 @@ export interface components {
             finish: components["schemas"]["Obstacle"][];
             verify: components["schemas"]["Obstacle"][];
         };
+        PhaseProgress: {
+            /** Format: int64 */
+            doneThoughtMinutes: number;
+            /** Format: int32 */
+            jobs: number;
+            /** Format: int32 */
+            jobsDone: number;
+            /** @enum {string} */
+            phase: "ASSESS_AND_STRIP" | "STRUCTURE" | "MECHANICAL" | "BODY_AND_PAINT" | "REFIT" | "START_AND_TEST" | "ROAD";
+            /** Format: int64 */
+            spentMinutes: number;
+            /** Format: int64 */
+            thoughtMinutes: number;
+        };
         PhaseResponse: {
             /** Format: date-time */
             from?: string;
@@ -7749,6 +7858,19 @@ export interface components {
             version: number;
             /** Format: uuid */
             within?: string;
+        };
+        PlaceProgress: {
+            /** Format: int64 */
+            doneThoughtMinutes: number;
+            /** Format: int32 */
+            jobs: number;
+            /** Format: int32 */
+            jobsDone: number;
+            /** Format: int64 */
+            spentMinutes: number;
+            /** Format: int64 */
+            thoughtMinutes: number;
+            zone: string;
         };
         PlaceRow: {
             code: string;
@@ -7854,6 +7976,8 @@ export interface components {
             policy: "RUNNING_FIRST" | "BODY_FIRST" | "MECHANICAL_FIRST" | "KEEP_ROLLING";
         };
         Position: {
+            /** Format: int64 */
+            agreed: number;
             /** Format: int64 */
             budget: number;
             /** Format: int64 */
@@ -11567,6 +11691,50 @@ export interface operations {
             };
         };
     };
+    give_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                jobId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GiveAwayRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    takeBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                jobId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     of_17: {
         parameters: {
             query?: never;
@@ -12769,7 +12937,7 @@ export interface operations {
             };
         };
     };
-    of_34: {
+    of_35: {
         parameters: {
             query?: never;
             header?: never;
@@ -13033,7 +13201,7 @@ export interface operations {
             };
         };
     };
-    of_33: {
+    of_34: {
         parameters: {
             query?: never;
             header?: never;
@@ -13170,7 +13338,7 @@ export interface operations {
             };
         };
     };
-    of_32: {
+    of_33: {
         parameters: {
             query?: never;
             header?: never;
@@ -13423,7 +13591,7 @@ export interface operations {
             };
         };
     };
-    of_31: {
+    of_32: {
         parameters: {
             query?: never;
             header?: never;
@@ -13981,7 +14149,7 @@ export interface operations {
             };
         };
     };
-    of_30: {
+    of_31: {
         parameters: {
             query?: never;
             header?: never;
@@ -14067,6 +14235,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["GrowthResponse"];
+                };
+            };
+        };
+    };
+    of_30: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobGivenAway"][];
                 };
             };
         };
@@ -14740,7 +14930,7 @@ export interface operations {
             };
         };
     };
-    takeBack: {
+    takeBack_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -14905,6 +15095,27 @@ export interface operations {
         };
     };
     remove_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    keep_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -16488,7 +16699,7 @@ export interface operations {
             };
         };
     };
-    takeBack_1: {
+    takeBack_2: {
         parameters: {
             query?: never;
             header?: never;

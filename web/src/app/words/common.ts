@@ -2,6 +2,7 @@ import { glossary } from '@/ui/page/glossary'
 
 /** What all pages say. */
 export const common = {
+  chart: { saveSvg: 'Save as SVG', savePng: 'Save as PNG' },
   nature: {
     structure: 'load-bearing metal',
     wood: 'wood',
@@ -199,6 +200,7 @@ export const common = {
     sent_out_offer: 'offer',
     schedule_pin: 'moved date',
     job_made: 'part made by hand',
+    given_away_job: 'job given away',
     job_to_hand: 'tools and fasteners of a job',
     own_component: 'what is said of a part',
     own_recipe: 'recipe of your own',

@@ -14,6 +14,8 @@ type Props = {
   selected?: string
   /** How much of a zone is unseen, from 0 to 1: hatched the denser the more. */
   unseen?: (zone: string) => number
+  /** How much of a zone is done, from 0 to 1: filled from below; nothing where there is nothing to do. */
+  done?: (zone: string) => number | undefined
   nameOf: (zone: string) => string
   /** What is counted there, in words; findings where nothing is said. */
   sayMark?: (mark: ZoneMark) => string
@@ -29,6 +31,7 @@ export function Face({
   marks,
   selected,
   unseen,
+  done,
   nameOf,
   sayMark,
   onPress,
@@ -79,6 +82,7 @@ export function Face({
         })}
       </g>
       {unseen && <Hatching view={view} zones={zones} unseen={unseen} />}
+      {done && <Filling view={view} zones={zones} done={done} />}
       <g pointerEvents="none" aria-hidden="true">
         {zones.map((z) => {
           const mark = marks.find((m) => m.zone === z.id)
@@ -147,6 +151,45 @@ function Hatching({ view, zones, unseen }: { view: View; zones: Body['zones']; u
         if (share <= 0) return null
         const density = share > 0.66 ? 2 : share > 0.33 ? 1 : 0
         return <path key={z.id} d={z.outline} fill={`url(#unseen-${view.id}-${density})`} />
+      })}
+    </g>
+  )
+}
+
+/** As far as the work there is done, from below; the line where it ends is drawn. */
+function Filling({
+  view,
+  zones,
+  done,
+}: {
+  view: View
+  zones: Body['zones']
+  done: (zone: string) => number | undefined
+}) {
+  return (
+    <g
+      pointerEvents="none"
+      aria-hidden="true"
+      transform={view.mirrored ? `translate(${view.width} 0) scale(-1 1)` : undefined}
+    >
+      {zones.map((z) => {
+        const share = done(z.id)
+        if (share === undefined) return null
+        const id = `done-${view.id}-${z.id}`
+        return (
+          <g key={z.id}>
+            <linearGradient id={id} x1={0} y1={1} x2={0} y2={0}>
+              <stop offset={share} stopColor="var(--color-success)" stopOpacity={0.55} />
+              <stop
+                offset={share}
+                stopColor="var(--color-base-content)"
+                stopOpacity={share > 0 && share < 1 ? 0.9 : 0}
+              />
+              <stop offset={share + 0.02} stopColor="var(--color-base-content)" stopOpacity={0} />
+            </linearGradient>
+            <path d={z.outline} fill={`url(#${id})`} />
+          </g>
+        )
       })}
     </g>
   )

@@ -1,18 +1,15 @@
 import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
-import { api, unwrap } from '@/api/client'
+import { Link } from 'react-router'
 import { hours, useFormat } from '@/ui/format/format'
+import { progressQuery } from './queries'
 import { Standstills } from './Standstills'
 
 /** Hours against the calendar, and against what was thought. */
 export function HowItGoes({ projectId }: { projectId: string }) {
   const { t } = useTranslation()
   const format = useFormat()
-  const { data } = useQuery({
-    queryKey: ['progress', projectId],
-    queryFn: async () =>
-      (await unwrap(api.GET('/api/projects/{projectId}/progress', { params: { path: { projectId } } }))) ?? null,
-  })
+  const { data } = useQuery(progressQuery(projectId))
   if (!data) return null
   const about = (minutes: number) => hours(Math.round(minutes / 60) * 60) // a guess
   const number = (n: number, digits: number) =>
@@ -45,6 +42,9 @@ export function HowItGoes({ projectId }: { projectId: string }) {
             })}
         </p>
       )}
+      <Link className="link inline-block py-2" to={`/p/${projectId}/logbook/how-far`}>
+        {t('progress.seeHowFar')}
+      </Link>
       <Standstills projectId={projectId} progress={data} />
       {data.byOperation.length > 0 && (
         <details>

@@ -7,7 +7,7 @@ import type { Money } from './moneyQueries'
 const money = (more: object) =>
   ({
     currency: 'EUR',
-    position: { budget: 450_000, spent: 3_000, orderedNotPaid: 0, toOrder: 0 },
+    position: { budget: 450_000, spent: 3_000, orderedNotPaid: 0, toOrder: 0, agreed: 0 },
     month: { allowance: 0, spent: 0, due: 0 },
     willHaveCost: 3_000,
     left: 447_000,

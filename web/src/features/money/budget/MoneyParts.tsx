@@ -78,6 +78,13 @@ export function Sums({ money, forecast, projectId }: { money: Money; forecast: F
         amount={say(money.position.toOrder)}
         lines={money.toOrder.map((n) => [n.title, n.baseMinor === 0 ? t('money.noPrice') : say(n.baseMinor)])}
       />
+      {money.agreed.length > 0 && (
+        <Line
+          title={t('money.agreed')}
+          amount={say(money.position.agreed)}
+          lines={money.agreed.map((a) => [a.title, say(a.baseMinor)])}
+        />
+      )}
       <ForecastLines projectId={projectId} forecast={forecast} />
       <Line
         title={t('money.willHaveCost')}

@@ -35,6 +35,7 @@ export const budgetWords = {
     spent: 'Spent',
     orderedNotPaid: 'Ordered, not paid',
     toOrder: 'To order',
+    agreed: 'Agreed with others, not paid',
     willHaveCost: 'Expected final cost',
     budget: 'Budget',
     left: 'Left',

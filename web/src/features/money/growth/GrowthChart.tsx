@@ -3,7 +3,7 @@ import { Area, CartesianGrid, ComposedChart, Line, ReferenceLine, ResponsiveCont
 import { useTranslation } from 'react-i18next'
 import { useFormat } from '@/ui/format/format'
 import { minorDigits } from '@/ui/format/money'
-import { savePng, saveSvg } from '@/ui/chart/saveChart'
+import { SaveChart } from '@/ui/chart/SaveChart'
 import type { Growth } from './queries'
 
 const HEIGHT = 280
@@ -22,10 +22,6 @@ export function GrowthChart({ growth: g, worthMinor }: { growth: Growth; worthMi
     expected: d.expectedMinor / units,
     fan: [d.lowMinor / units, d.highMinor / units],
   }))
-  const saved = (how: (chart: SVGSVGElement, name: string) => void) => {
-    const chart = drawing.current?.querySelector('svg')
-    if (chart) how(chart, t('growth.chart'))
-  }
   return (
     <figure>
       <div
@@ -88,14 +84,7 @@ export function GrowthChart({ growth: g, worthMinor }: { growth: Growth; worthMi
           </ComposedChart>
         </ResponsiveContainer>
       </div>
-      <div className="no-print mt-1 flex flex-wrap gap-2">
-        <button type="button" className="btn btn-sm" onClick={() => saved(saveSvg)}>
-          {t('growth.saveSvg')}
-        </button>
-        <button type="button" className="btn btn-sm" onClick={() => saved((chart, name) => void savePng(chart, name))}>
-          {t('growth.savePng')}
-        </button>
-      </div>
+      <SaveChart drawing={drawing} name={t('growth.chart')} />
       <DaysTable growth={g} />
     </figure>
   )

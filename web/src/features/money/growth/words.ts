@@ -26,7 +26,5 @@ export const growthWords = {
       RUNNING: 'monthly costs until the road',
     },
     none: 'Nothing has changed since.',
-    saveSvg: 'Save as SVG',
-    savePng: 'Save as PNG',
   },
 } as const

@@ -57,7 +57,7 @@ it('sets the ways beside the plan and says what each differs in', async () => {
   expect(screen.getByRole('row', { name: /Cost against the plan/ })).toHaveTextContent(
     /€900 less.*from €1,200 less to €600 less/,
   )
-  expect(screen.getByRole('link', { name: 'send the job out' })).toHaveAttribute('href', '/p/car/work?job=j1')
+  expect(screen.getByRole('link', { name: 'give the job away' })).toHaveAttribute('href', '/p/car/work?job=j1')
   expect(screen.getByText(/only what “road-ready” asks for/)).toBeVisible()
   await userEvent.click(screen.getByText('Not done: 2 jobs'))
   expect(screen.getByText('Fit the carpet')).toBeVisible()
@@ -99,4 +99,37 @@ it('sends a job that is given away', async () => {
     givenAway: [{ jobId: 'j1', days: 14, costMinor: 90_000 }],
   })
   expect(sent?.body).not.toHaveProperty('standard')
+})
+
+it('gives all the welding away at once, its price shared out to the cent', async () => {
+  const job = (id: string, operation: string) => ({ id, code: id, title: id, operation, over: false })
+  server.when('GET /api/projects/car/jobs', { jobs: [job('a', 'WELD'), job('b', 'WELD'), job('c', 'PAINT')] })
+  said(ways())
+  server.when('POST /api/projects/car/other-ways', undefined)
+  show(<OtherWaysPage />)
+  await userEvent.click(await screen.findByRole('button', { name: 'Think of another way' }))
+  await userEvent.type(screen.getByLabelText('What you call it'), 'Weld it elsewhere')
+  await userEvent.click(await screen.findByText('All jobs of one kind at once'))
+  const kinds = screen.getByLabelText('Kind of work')
+  expect(kinds.querySelectorAll('option'), 'one job is given away by itself').toHaveLength(2)
+  await userEvent.selectOptions(kinds, 'WELD')
+  await userEvent.type(screen.getByLabelText('Days for all of them'), '15')
+  await userEvent.type(screen.getByLabelText('Price for all, in EUR'), '900.01')
+  await userEvent.click(screen.getByRole('button', { name: 'Give all 2 away' }))
+  await userEvent.click(screen.getByRole('button', { name: 'Set it beside the plan' }))
+  expect(server.sent.find((s) => s.method === 'POST')?.body).toMatchObject({
+    givenAway: [
+      { jobId: 'a', days: 8, costMinor: 45_001 },
+      { jobId: 'b', days: 8, costMinor: 45_000 },
+    ],
+  })
+})
+
+it('makes a way the plan', async () => {
+  const path = 'POST /api/projects/car/other-ways/w1/kept'
+  said(ways({ others: [elsewhere] }))
+  server.when(path, undefined)
+  show(<OtherWaysPage />)
+  await userEvent.click(await screen.findByRole('button', { name: /^Make it the plan/ }))
+  expect(server.writes(path)).toHaveLength(1)
 })

@@ -36,6 +36,16 @@ export function WayDetails({
       ),
     { said: () => t('way.isRemoved', { name: said.name }) },
   )
+  const keep = useWrite(
+    (_: void, id) =>
+      unwrap(
+        api.POST('/api/projects/{projectId}/other-ways/{id}/kept', {
+          params: { path: { projectId, id: said.id } },
+          ...write(id),
+        }),
+      ),
+    { said: () => t('way.isPlan', { name: said.name }) },
+  )
   const titleOf = (jobId: string) => work?.jobs.find((j) => j.id === jobId)?.title ?? ''
   return (
     <Part
@@ -84,6 +94,17 @@ export function WayDetails({
           </li>
         ))}
       </ul>
+      <ProblemAlert error={keep.error} />
+      <p className="quiet mt-2 text-sm">{t('way.planMeans')}</p>
+      <button
+        type="button"
+        className="btn btn-primary my-2"
+        aria-label={t('actOn', { act: t('way.makePlan'), what: said.name })}
+        disabled={keep.isPending}
+        onClick={() => keep.mutate()}
+      >
+        {t('way.makePlan')}
+      </button>
       {way.leftOut.length > 0 && (
         <details>
           <summary className="cursor-pointer py-2">

@@ -13,6 +13,7 @@ import { Amount, Line, Pick, Whole } from '@/ui/form/named'
 import { line, useAmountRule, whole } from '@/ui/form/rules'
 import { Sheet } from '@/ui/form/Sheet'
 import { useFields } from '@/ui/form/useFields'
+import { GiveAllAway } from './GiveAllAway'
 
 /** From the lowest; what the road asks for is never left out. */
 const standards = ['ROAD_READY', 'DRIVER', 'SHOW'] as const
@@ -102,6 +103,7 @@ export function WayForm({
             </div>
           </fieldset>
         ))}
+        <GiveAllAway projectId={projectId} currency={currency} onAdd={(rows) => jobs.append(rows)} />
         <div>
           <button
             type="button"

@@ -65,6 +65,7 @@ function Row({
     [t('totals.spent'), g.position.spent],
     [t('totals.ordered'), g.position.orderedNotPaid],
     [t('totals.toOrder'), g.position.toOrder],
+    [t('totals.agreed'), g.position.agreed],
   ] as const
   const over = g.budgetMinor !== undefined && g.leftMinor < 0
   return (

@@ -17,7 +17,7 @@ const totals = {
   closingMinor: 300_000,
   depositsOutMinor: 1_500,
 }
-const position = { budget: 90_000, spent: 60_000, orderedNotPaid: 40_000, toOrder: 0 }
+const position = { budget: 90_000, spent: 60_000, orderedNotPaid: 40_000, toOrder: 0, agreed: 0 }
 const brakes = {
   group: 'BRAKES',
   safety: true,

@@ -33,6 +33,7 @@ export const totalsWords = {
     spent: 'Spent',
     ordered: 'Ordered',
     toOrder: 'To buy',
+    agreed: 'Agreed with others',
     left: 'Left',
     notPriced: 'no price yet',
     over: '{{money}} over ({{percent}} %)',

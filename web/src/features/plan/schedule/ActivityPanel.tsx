@@ -72,7 +72,7 @@ export function ActivityPanel({
         )}
         {a.movable && <NotBefore first={wanted ?? format.dateOf(a.start)} onWant={onWant} />}
         {wanted && <Consequences key={wanted} projectId={projectId} activity={a} day={wanted} onDone={onClose} />}
-        {a.subject.kind === 'JOB' && <SomebodyElse projectId={projectId} activity={a} />}
+        {a.subject.kind === 'JOB' && <SomebodyElse projectId={projectId} activity={a} onDone={onClose} />}
         {a.notBefore && <Free projectId={projectId} activity={a} onDone={onClose} />}
       </div>
     </Sheet>

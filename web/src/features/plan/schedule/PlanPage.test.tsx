@@ -200,7 +200,14 @@ it('compares more hours, borrowed room, and somebody else who does it', async ()
   await userEvent.type(screen.getByLabelText('What it costs, EUR'), '120')
   const asks = screen.getAllByRole('button', { name: 'What would that change?' })
   await userEvent.click(asks.at(-1)!)
-  expect(await screen.findByRole('link', { name: 'Send it out' })).toBeInTheDocument()
+  server.when('PUT /api/jobs/a/given-away', undefined)
+  await userEvent.click(await screen.findByRole('button', { name: 'Give it away' }))
+  expect(server.writes('PUT /api/jobs/a/given-away')[0]!.body).toEqual({
+    toWhom: '',
+    days: 7,
+    costMinor: 12000,
+    version: 0,
+  })
   expect(server.writes('POST /api/projects/car/plan/preview-sent-out')[0]!.body).toEqual({
     job: 'a',
     days: 7,

@@ -154,7 +154,6 @@ export const scheduleWords = {
     somebodyElse: 'What if somebody else does it?',
     elseDays: 'Days until it is back',
     elseCost: 'What it costs, {{currency}}',
-    elseAgree: 'Send it out',
     follow: 'This is the plan',
     followAgain: 'This is the plan now',
     follows: 'Saved. Anything that slips will show here.',

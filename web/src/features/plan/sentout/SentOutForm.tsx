@@ -21,18 +21,7 @@ const listOf = (typed: string) =>
 const empty = { title: '', pieces: '1', awayDays: '10', beforeJob: '', afterJob: '', mask: '' }
 
 /** Pieces that go out: how many, for how long, between which jobs, and what is covered first. */
-export function SentOutForm({
-  projectId,
-  instead,
-  begin,
-  onClose,
-}: {
-  projectId: string
-  /** The job that somebody else does from now on. */
-  instead?: Schemas['JobResponse']
-  begin?: Partial<typeof empty>
-  onClose: () => void
-}) {
+export function SentOutForm({ projectId, onClose }: { projectId: string; onClose: () => void }) {
   const { t } = useTranslation()
   const [id] = useState(() => crypto.randomUUID())
   const count = whole(t('form.whole'), { min: 1, max: 9999 })
@@ -48,7 +37,7 @@ export function SentOutForm({
       carGoes: z.boolean(),
       openOn: z.custom<Weekdays>(),
     }),
-    { ...empty, ...begin, aim: instead?.aim ?? 'DRIVER', carGoes: false, openOn: everyDay },
+    { ...empty, aim: 'DRIVER', carGoes: false, openOn: everyDay },
   )
   const save = useWrite(
     (body: Schemas['NewSentOutRequest'], writeId) =>
@@ -71,7 +60,6 @@ export function SentOutForm({
         <Pick name="aim" label={t('away.aim')} of={aims} say={(a) => t(`aim.${a}`)} />
         <Tick name="carGoes" label={t('away.wholeCar')} />
         <WeekdayPick name="openOn" label={t('away.openOn')} />
-        {instead && <p className="border-l-4 border-accent pl-3">{t('away.instead', { job: instead.title })}</p>}
       </Form>
     </Sheet>
   )

@@ -90,24 +90,21 @@ it('counts what comes back and asks where the missing ones are', async () => {
   expect(server.writes(path)[0]!.body).toEqual({ piecesBack: 8, note: 'by post', version: 3 })
 })
 
-it('begins with the job that somebody else is to do', async () => {
-  at = '/p/car/plan/sent-out?send=b&days=7'
+it('sends out on the days on which somebody is there', async () => {
+  at = '/p/car/plan/sent-out?send=new'
   const path = 'POST /api/projects/car/sent-out'
   server.when(path, undefined)
   open()
-  const job = (id: string, after: string[]) => ({ id, title: `Job ${id}`, code: id, aim: 'SHOW', pieces: 2, after })
-  server.when('GET /api/projects/car/jobs', { jobs: [job('a', []), job('b', ['a']), job('c', ['b'])] })
-  expect(await screen.findByText('Then drop the job “Job b”, so that it is not planned twice.')).toBeInTheDocument()
+  server.when('GET /api/projects/car/jobs', { jobs: [] })
+  await userEvent.type(await screen.findByLabelText('What is to be done'), 'Wheels to the coater')
   await userEvent.click(screen.getByLabelText('Sunday'))
   await userEvent.click(within(screen.getByRole('dialog')).getByRole('button', { name: 'Save' }))
   await waitFor(() => expect(server.writes(path)).toHaveLength(1))
   expect(server.writes(path)[0]!.body).toMatchObject({
-    title: 'Job b',
-    pieces: 2,
-    awayDays: 7,
-    aim: 'SHOW',
-    beforeJob: 'a',
-    afterJob: 'c',
+    title: 'Wheels to the coater',
+    pieces: 1,
+    awayDays: 10,
+    aim: 'DRIVER',
     openOn: { days: ['MONDAY', 'TUESDAY', 'WEDNESDAY', 'THURSDAY', 'FRIDAY', 'SATURDAY'] },
   })
 })

@@ -2,8 +2,7 @@ import { queryOptions, useQuery } from '@tanstack/react-query'
 import { useParams, useSearchParams } from 'react-router'
 import { useTranslation } from 'react-i18next'
 import { Plus } from 'lucide-react'
-import { api, unwrap, type Schemas } from '@/api/client'
-import { jobsQuery } from '@/api/queries'
+import { api, unwrap } from '@/api/client'
 import { Empty, Loaded } from '@/ui/page/Feedback'
 import { Further, Page, Part } from '@/ui/page/Page'
 import { useFormat } from '@/ui/format/format'
@@ -25,8 +24,6 @@ export function SentOutPage() {
   const { t } = useTranslation()
   const sentOutWork = useQuery(sentOutWorkQuery(projectId))
   const [params, setParams] = useSearchParams()
-  const adding = params.get('send')
-  const { data: work } = useQuery({ ...jobsQuery(projectId), enabled: adding !== null })
   return (
     <Loaded query={sentOutWork} what={t('away.loading')}>
       {({ sentOutWork: all, thousandKmMinor, hourMinor }) => (
@@ -61,35 +58,11 @@ export function SentOutPage() {
               )}
             </div>
           </div>
-          {adding && work && (
-            <SentOutForm
-              projectId={projectId}
-              {...insteadOf(adding, params.get('days'), work.jobs)}
-              onClose={() => setParams({})}
-            />
-          )}
+          {params.has('send') && <SentOutForm projectId={projectId} onClose={() => setParams({})} />}
         </Page>
       )}
     </Loaded>
   )
-}
-
-/** What the form begins with when somebody else is to do a job. */
-function insteadOf(jobId: string, days: string | null, jobs: Schemas['JobResponse'][]) {
-  const job = jobs.find((j) => j.id === jobId)
-  if (!job) return {}
-  const before = jobs.find((j) => job.after.includes(j.id) && !j.over)
-  const after = jobs.find((j) => j.after.includes(job.id) && !j.over)
-  return {
-    instead: job,
-    begin: {
-      title: job.title,
-      pieces: String(job.pieces),
-      awayDays: days ?? '',
-      beforeJob: before?.id ?? '',
-      afterJob: after?.id ?? '',
-    },
-  }
 }
 
 function Answer({ all }: { all: SentOut[] }) {

@@ -72,7 +72,6 @@ export const sentoutWords = {
     noJob: 'nothing',
     maskWhat: 'What to mask first, separated by commas',
     aim: 'Needed for',
-    instead: 'Then drop the job “{{job}}”, so that it is not planned twice.',
     openOn: 'Open for drop-off and collection on',
     wholeCar: 'The whole car goes',
     kept: 'Saved. The plan allows for it.',

@@ -1,6 +1,4 @@
-import { useWatch } from 'react-hook-form'
 import { z } from 'zod'
-import { Link } from 'react-router'
 import { useMutation } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Problem, type Schemas } from '@/api/client'
@@ -9,11 +7,21 @@ import { Amount, Whole } from '@/ui/form/named'
 import { filled, orNothing, useAmountRule, whole } from '@/ui/form/rules'
 import { useFields } from '@/ui/form/useFields'
 import { useFormat } from '@/ui/format/format'
+import { ProblemAlert } from '@/ui/page/Feedback'
+import { useGiveAway } from '../givenaway/useGiveAway'
 import { MilestoneMoves } from '../schedule/offers/MilestoneMoves'
 import type { Activity } from '../schedule/axis/lanes'
 
 /** A job given to somebody else: what its days and its price do to the dates, before anything is agreed. */
-export function SomebodyElse({ projectId, activity }: { projectId: string; activity: Activity }) {
+export function SomebodyElse({
+  projectId,
+  activity,
+  onDone,
+}: {
+  projectId: string
+  activity: Activity
+  onDone: () => void
+}) {
   const { t } = useTranslation()
   const format = useFormat()
   const amount = useAmountRule()
@@ -21,7 +29,7 @@ export function SomebodyElse({ projectId, activity }: { projectId: string; activ
     z.object({ days: whole(t('form.whole'), { min: 0 }), costMinor: orNothing(amount(format.currency)) }),
     { days: '7', costMinor: '' },
   )
-  const days = useWatch({ control: form.control, name: 'days' })
+  const give = useGiveAway(activity.subject.id, onDone)
   const ask = useMutation<Schemas['MoveResponse'], Problem, { days: number; costMinor?: number }>({
     mutationFn: (terms) =>
       unwrap(
@@ -48,12 +56,15 @@ export function SomebodyElse({ projectId, activity }: { projectId: string; activ
       {ask.data && (
         <div className="mt-2 border-l-4 border-accent pl-3" role="status">
           <MilestoneMoves move={ask.data} />
-          <Link
-            className="link"
-            to={`/p/${projectId}/plan/sent-out?send=${activity.subject.id}&days=${String(days).trim()}`}
+          <ProblemAlert error={give.error} />
+          <button
+            type="button"
+            className="btn mt-2"
+            disabled={give.isPending}
+            onClick={() => give.mutate({ toWhom: '', costMinor: 0, ...ask.variables, version: 0 })}
           >
-            {t('dates.elseAgree')}
-          </Link>
+            {t('givenAway.give')}
+          </button>
         </div>
       )}
     </details>

@@ -14,9 +14,11 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.SelectOption;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** From the walk round to the work in one go, by the names of parts: an old saloon, a motorcycle, a car of 2008. */
+@Tag("prove")
 class NamedThingsJourneyTest {
     @Test
     void fromAThingToItsWork() throws Exception {

@@ -20,9 +20,11 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.WaitForSelectorState;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** From a finding to its chain and to the opening that it hangs on; an order of the trade; an aim changed and taken back. */
+@Tag("prove")
 class ScopeJourneyTest {
     @Test
     void fromAFindingToAStripDownAndBackFromAnotherAim() throws Exception {

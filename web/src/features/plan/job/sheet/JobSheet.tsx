@@ -19,6 +19,7 @@ import { Reach } from '../../reach/Reach'
 import { ItsFindings } from './ItsFindings'
 import { ShapeJob } from './ShapeJob'
 import { Stuck } from './Stuck'
+import { GivenAway } from '../../givenaway/GivenAway'
 import { Made } from '../../made/Made'
 import { ToHand } from '../../tohand/ToHand'
 import type { Job } from '../jobWork'
@@ -81,6 +82,7 @@ export function JobSheet({
           </div>
         )}
         <ToHand projectId={projectId} job={job} />
+        <GivenAway projectId={projectId} job={job} />
         <Made projectId={projectId} job={job} />
         <JobAccess projectId={projectId} jobId={job.id} />
         <Before job={job} all={all} />

@@ -30,7 +30,7 @@ import org.junit.jupiter.api.Test;
 
 /** By hand: 300.00 is sure: 100 spent, 80 ordered, 120 to be bought at a price. */
 class ForecastTest {
-    private static final Position SURE = new Position(0, 10_000, 8_000, 12_000);
+    private static final Position SURE = new Position(0, 10_000, 8_000, 12_000, 0);
     private static final Optional<CostRange> SILL = Optional.of(new CostRange(4_000, 10_000, 20_000));
     private static final LocalDate DAY = LocalDate.of(2027, 3, 1);
 
@@ -137,7 +137,7 @@ class ForecastTest {
 
     private static Forecast of(long spent, int needs, int unpriced) {
         return StillToDo.forecast(
-                        new Position(0, spent, 0, 700),
+                        new Position(0, spent, 0, 700, 0),
                         List.of(StillToDo.withJobs("sill", SILL, needs, unpriced)),
                         unpriced)
                 .with(Forgotten.load(), Map.of());

@@ -38,17 +38,17 @@ class MoneyTest {
     @Test
     void anOverrunIsShownAndNotHidden() {
         long spent = 315_000 + 41_260 + 31_875 + 26_490 + 18_710 + 10_100;
-        var position = new Position(420_000, spent, 0, 0);
+        var position = new Position(420_000, spent, 0, 0, 0);
         assertThat(spent).isEqualTo(443_435);
         assertThat(position.left()).isEqualTo(-23_435);
         assertThat(position.overBasisPoints()).isEqualTo(558);
-        assertThat(new Position(420_000, 420_000, 0, 0).overBasisPoints()).isZero();
-        assertThat(new Position(0, 1, 0, 0).overBasisPoints()).isZero();
+        assertThat(new Position(420_000, 420_000, 0, 0, 0).overBasisPoints()).isZero();
+        assertThat(new Position(0, 1, 0, 0, 0).overBasisPoints()).isZero();
     }
 
     @Test
     void whatItWillHaveCostCountsWhatIsNotPaidAndNotOrdered() {
-        var position = new Position(1_000_00, 400_00, 120_50, 80_25);
+        var position = new Position(1_000_00, 400_00, 120_50, 80_25, 0);
         assertThat(position.willHaveCost()).isEqualTo(600_75);
         assertThat(position.left()).isEqualTo(399_25);
         assertThat(new Month(250_00, 37_20, 0).left()).isEqualTo(212_80);

@@ -98,6 +98,29 @@ class CalendarTest {
     }
 
     @Test
+    void moreSessionsComeOnFreeDaysAndFewerLeaveOne() {
+        var evening = new WeekWindow(DayOfWeek.WEDNESDAY, 1140, 1260);
+        var morning = new WeekWindow(DayOfWeek.SATURDAY, 540, 780);
+        var calendar = new WeekCalendar(List.of(morning, evening));
+        assertThat(calendar.withSessions(2, DayOfWeek.FRIDAY).windows())
+                .as("at the hours of the longest, from Friday on")
+                .containsExactly(
+                        evening,
+                        new WeekWindow(DayOfWeek.FRIDAY, 540, 780),
+                        morning,
+                        new WeekWindow(DayOfWeek.SUNDAY, 540, 780));
+        assertThat(calendar.withSessions(9, DayOfWeek.MONDAY).windows())
+                .as("a week has seven days")
+                .hasSize(7);
+        assertThat(calendar.withSessions(-1, DayOfWeek.MONDAY).windows()).containsExactly(evening);
+        assertThat(calendar.withSessions(-5, DayOfWeek.MONDAY).windows()).containsExactly(evening);
+        var none = new WeekCalendar(List.of());
+        assertThat(none.withSessions(-1, DayOfWeek.MONDAY)).isEqualTo(none);
+        assertThat(none.withSessions(1, DayOfWeek.SUNDAY).windows())
+                .containsExactly(new WeekWindow(DayOfWeek.SUNDAY, 1080, 1200));
+    }
+
+    @Test
     void refusesTimesThatOverlapOrEndBeforeTheyBegin() {
         assertThatThrownBy(() -> new WeekWindow(DayOfWeek.MONDAY, 600, 600))
                 .hasMessageContaining("ends before it begins");

@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import ofisino.core.plan.sentout.DaysAway;
+import ofisino.core.plan.sentout.GivenAway;
 import ofisino.core.plan.sentout.Offer;
 import ofisino.core.plan.sentout.Offer.Compared;
 import ofisino.core.plan.sentout.Offer.Rates;
@@ -69,5 +71,22 @@ class SentOutTest {
                 .isEqualTo(1);
         assertThatThrownBy(() -> new SentOut(64, State.BACK, Optional.of(due), Optional.of(65)))
                 .hasMessageContaining("64 went out");
+    }
+
+    @Test
+    void whatIsGivenAwayTakesItsDaysUntilItIsHandedOverAndThenWhatIsLeft() {
+        LocalDate today = LocalDate.of(2026, 3, 2);
+        var away = new DaysAway(14);
+        assertThat(new GivenAway("", away, 0, Optional.empty()).leftOn(today)).isEqualTo(away);
+        assertThat(new GivenAway("", away, 0, Optional.of(today.plusDays(3))).leftOn(today))
+                .isEqualTo(new DaysAway(4));
+        assertThat(new GivenAway("", away, 0, Optional.of(today.minusDays(9))).leftOn(today))
+                .as("late: not before tomorrow")
+                .isEqualTo(new DaysAway(1));
+        assertThat(new GivenAway("", away, 0, Optional.of(today.plusYears(9))).leftOn(today))
+                .as("as far as plans go")
+                .isEqualTo(new DaysAway(730));
+        assertThatThrownBy(() -> new GivenAway("", away, -1, Optional.empty()))
+                .hasMessageContaining("cannot be negative");
     }
 }

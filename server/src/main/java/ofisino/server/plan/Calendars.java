@@ -23,6 +23,9 @@ public interface Calendars {
     /** What the asking person needs in each session. */
     SetUp setUp(Caller caller);
 
+    /** The asking person comes so many sessions a week more, or fewer. */
+    void comeMore(Caller caller, int sessions);
+
     /** Of everybody together, in a usual week. */
     int minutesPerWeek(Caller caller);
 }

@@ -58,6 +58,9 @@ public interface Jobs {
     /** A job that is done because an access is open anyway. */
     void addForOpenAccess(Caller caller, UUID projectId, UUID id, String title, int minutes);
 
+    /** It is not done after all; what is over stays as it is. */
+    void drop(Caller caller, UUID jobId);
+
     /** It was thought cured and is not: a job that is over begins again. */
     void takeUpAgain(Caller caller, UUID jobId);
 

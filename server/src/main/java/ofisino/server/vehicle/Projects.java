@@ -25,6 +25,9 @@ public interface Projects {
 
     Body bodyOf(Project project);
 
+    /** It is to go so far from now on, and no further. */
+    void aimAt(Caller caller, UUID projectId, Aim aim);
+
     /** Once bought, it is worked on; what was looked at and found stays as it is. */
     void activate(Caller caller, UUID projectId);
 

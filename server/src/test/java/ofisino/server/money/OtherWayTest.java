@@ -50,6 +50,46 @@ class OtherWayTest {
         assertThat(road.path("difference").path("daysFive").isNumber()).isTrue();
     }
 
+    /** What was foreseen of a way is what the plan says once it is the plan. */
+    @Test
+    void aWayThatIsKeptIsThePlan(TestGarage garage) throws Exception {
+        UUID project = garage.project();
+        garage.free(map("day", "SATURDAY", "fromMinute", 540, "toMinute", 780));
+        UUID weld = job(garage, project, "Weld the sill", "ROAD_READY");
+        UUID done = job(garage, project, "Wash it", "ROAD_READY");
+        job(garage, project, "Polish the trim", "SHOW");
+        var given = List.of(
+                map("jobId", weld, "days", 10, "costMinor", 90_000), map("jobId", done, "days", 1, "costMinor", 1));
+        add(garage, project, "Weld it elsewhere", map("standard", "ROAD_READY", "sessionsMore", 1, "givenAway", given))
+                .ok();
+        add(garage, project, "Come more often", map("sessionsMore", 2, "givenAway", List.of()))
+                .ok();
+        garage.move(done, "DROPPED");
+        JsonNode foreseen = named(finished(garage, project), "Weld it elsewhere");
+        String path = "/api/projects/" + project + "/other-ways/"
+                + foreseen.path("said").path("id").asString() + "/kept";
+        garage.owner().post(path, map()).ok();
+        JsonNode after = finished(garage, project);
+        assertThat(after.path("asPlanned").path("dates").get(0).path("planned").asString())
+                .isEqualTo(foreseen.path("dates").get(0).path("planned").asString());
+        assertThat(cost(after.path("asPlanned"))).isEqualTo(cost(foreseen));
+        assertThat(after.path("asPlanned").path("ownMinutes").asLong())
+                .isEqualTo(foreseen.path("ownMinutes").asLong());
+        assertThat(after.path("others")).as("the others stay").hasSize(1);
+        assertThat(garage.owner()
+                        .get("/api/projects/" + project)
+                        .ok()
+                        .path("aim")
+                        .asString())
+                .isEqualTo("ROAD_READY");
+        JsonNode away =
+                garage.owner().get("/api/projects/" + project + "/given-away").ok();
+        assertThat(away).as("what is over is not given away").hasSize(1);
+        assertThat(away.get(0).path("costMinor").asLong()).isEqualTo(90_000);
+        assertThat(garage.owner().get("/api/calendar").ok().path("windows")).hasSize(2);
+        assertThat(garage.owner().post(path, map()).status()).isEqualTo(404);
+    }
+
     /** A dent that nobody made work of is not for the road; rust through the sill is. */
     @Test
     void whatNobodyMadeWorkOfCountsOnlyWhereTheStandardAsksForIt(TestGarage garage) throws Exception {

@@ -18,10 +18,12 @@ import ofisino.server.testing.TestApplication;
 import ofisino.server.testing.TestGarage;
 import ofisino.server.tradebook.Plan.Opened;
 import ofisino.server.tradebook.Plan.Work;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
 /** A sentence that no plan can break says nothing: for each of them one breach is planted in a sound plan, and it is caught. */
+@Tag("prove")
 @ExtendWith(TestApplication.class)
 class PlantedBreachTest {
     private static final Map<Integer, UnaryOperator<Plan>> PLANTED = new HashMap<>();

@@ -7,16 +7,22 @@ package ofisino.core.money.budget;
  * @param spent         posted entries, without the deposits that can still come back
  * @param orderedNotPaid what is ordered and not yet covered by posted entries, at the rates on ordering
  * @param toOrder       estimates of needs that are not ordered
+ * @param agreed        what others ask for jobs that they do, and what is not paid of it
  */
-public record Position(long budget, long spent, long orderedNotPaid, long toOrder) {
-    /** The same with so much less to order. */
-    public Position toOrderLess(long minor) {
-        return new Position(budget, spent, orderedNotPaid, Math.subtractExact(toOrder, minor));
+public record Position(long budget, long spent, long orderedNotPaid, long toOrder, long agreed) {
+    /** The same with so much less to order and so much less agreed. */
+    public Position without(long toOrderMinor, long agreedMinor) {
+        return new Position(
+                budget,
+                spent,
+                orderedNotPaid,
+                Math.subtractExact(toOrder, toOrderMinor),
+                Math.subtractExact(agreed, agreedMinor));
     }
 
     /** What it will have cost, as far as it is known now. */
     public long willHaveCost() {
-        return Math.addExact(Math.addExact(spent, orderedNotPaid), toOrder);
+        return Math.addExact(Math.addExact(spent, orderedNotPaid), Math.addExact(toOrder, agreed));
     }
 
     /** What the budget leaves; negative when it is overrun, which is shown and not hidden. */

@@ -15,6 +15,8 @@ public record ForecastPart(ForecastKind kind, String about, Span cost) {
         ORDERED,
         /** To be bought, at a price that somebody named. */
         PRICED,
+        /** Agreed with whoever does a job, and not paid. */
+        QUOTED,
         /** To be bought for a finding that has its jobs, without a price. */
         UNPRICED,
         /** A finding of which nobody made jobs yet. */
@@ -28,7 +30,7 @@ public record ForecastPart(ForecastKind kind, String about, Span cost) {
 
         /** Nobody has to guess. */
         public boolean isSure() {
-            return this == SPENT || this == ORDERED || this == PRICED;
+            return this == SPENT || this == ORDERED || this == PRICED || this == QUOTED;
         }
 
         /** Of what the car itself still asks for, on which the forgotten hangs. */

@@ -32,7 +32,8 @@ public record StillToDo(String finding, Optional<CostRange> cost, boolean hasJob
                 List.of(
                         ForecastPart.sure(ForecastKind.SPENT, position.spent()),
                         ForecastPart.sure(ForecastKind.ORDERED, position.orderedNotPaid()),
-                        ForecastPart.sure(ForecastKind.PRICED, position.toOrder())),
+                        ForecastPart.sure(ForecastKind.PRICED, position.toOrder()),
+                        ForecastPart.sure(ForecastKind.QUOTED, position.agreed())),
                 unpriced,
                 (int) findings.stream().filter(StillToDo::lacksAnEstimate).count());
         return sure.and(findings.stream().flatMap(f -> f.part().stream()).toList());

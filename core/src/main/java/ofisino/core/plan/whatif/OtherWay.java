@@ -1,6 +1,7 @@
 package ofisino.core.plan.whatif;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -27,6 +28,9 @@ import ofisino.core.plan.sentout.DaysAway;
 public record OtherWay(Optional<Aim> standard, int sessionsMore, List<GivenAway> givenAway) {
     /** Nobody has more evenings to give than a week has days. */
     private static final int MOST_SESSIONS = 6;
+
+    private static final Set<Activity.ActivityKind> WORK =
+            EnumSet.of(Activity.ActivityKind.JOB, Activity.ActivityKind.SENT_OUT);
 
     /** A job that somebody else does. @param costMinor what he asks, in minor units of the base currency */
     public record GivenAway(ActivityId job, DaysAway away, long costMinor) {}
@@ -83,12 +87,12 @@ public record OtherWay(Optional<Aim> standard, int sessionsMore, List<GivenAway>
         return givenAway.stream().filter(g -> open.contains(g.job())).toList();
     }
 
-    /** The jobs that are not done this way. */
+    /** The jobs that are not done this way, whoever does them, and what is not sent out. */
     public Set<ActivityId> leftOut(PlanProblem problem) {
         if (standard.isEmpty()) return Set.of();
         Set<ActivityId> kept = needed(problem, standard.get());
         return problem.activities().stream()
-                .filter(a -> a.kind() == Activity.ActivityKind.JOB)
+                .filter(a -> WORK.contains(a.kind()))
                 .map(Activity::id)
                 .filter(id -> !kept.contains(id))
                 .collect(Collectors.toSet());

@@ -60,11 +60,12 @@ public final class Sooner {
                     "Only a job that has not begun can be given to somebody else.",
                     "Load the page again.");
         return problem.withActivities(problem.activities().stream()
-                .map(a -> a.id().equals(job) ? sentOut(a, Duration.ofDays(away.days()), costMinor) : a)
+                .map(a -> a.id().equals(job) ? byOthers(a, away, costMinor) : a)
                 .toList());
     }
 
-    private static Activity sentOut(Activity a, Duration wait, long costMinor) {
+    /** The same done by somebody else: days instead of hours of one's own, and a price when it is back. */
+    public static Activity byOthers(Activity a, DaysAway away, long costMinor) {
         List<Activity.Due> dues = new ArrayList<>(a.dues());
         if (costMinor > 0) dues.add(new Activity.Due(costMinor, Activity.Due.When.FINISH));
         return new Activity(
@@ -74,7 +75,7 @@ public final class Sooner {
                 0,
                 Activity.Crew.NOBODY,
                 new Activity.Timing(
-                        wait,
+                        Duration.ofDays(away.days()),
                         false,
                         a.timing().notBefore(),
                         a.timing().fixedStart(),
@@ -83,6 +84,6 @@ public final class Sooner {
                 Activity.Demand.NONE,
                 dues,
                 a.states(),
-                false);
+                a.begun());
     }
 }

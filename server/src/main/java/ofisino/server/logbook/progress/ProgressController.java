@@ -1,9 +1,11 @@
 package ofisino.server.logbook.progress;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import ofisino.core.plan.job.Operation;
+import ofisino.core.plan.orderofwork.Phase;
 import ofisino.core.plan.progress.Standstill.Cause;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Roles;
@@ -41,6 +43,20 @@ record ProgressController(ProgressService service) {
             long endLikeSoFarMinutes) {}
 
     /**
+     * How far the work at one place, or of one phase, is.
+     *
+     * @param jobs        that are not dropped
+     * @param thoughtMinutes     for all of them, whoever does them
+     * @param doneThoughtMinutes of these for the jobs that are done: what they took does not make a car any readier
+     * @param spentMinutes       worked on any of them
+     */
+    record HowFar(int jobs, int jobsDone, long thoughtMinutes, long doneThoughtMinutes, long spentMinutes) {}
+
+    record PlaceProgress(String zone, @JsonUnwrapped HowFar far) {}
+
+    record PhaseProgress(Phase phase, @JsonUnwrapped HowFar far) {}
+
+    /**
      * @param months      of the calendar, begun ones counted
      * @param dormantDays without an evening, once they are many
      * @param standstills stretches of 30 days and more without an evening
@@ -57,6 +73,9 @@ record ProgressController(ProgressService service) {
             int finishedJobs,
             double factor,
             @Nullable EarnedMinutes earned,
+            HowFar whole,
+            List<PlaceProgress> places,
+            List<PhaseProgress> phases,
             List<ByOperation> byOperation,
             List<StandstillResponse> standstills,
             List<DaysByCause> daysByCause) {}

@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.ToLongFunction;
@@ -13,6 +14,7 @@ import java.util.stream.Collectors;
 import ofisino.core.kernel.NotFound;
 import ofisino.core.plan.job.JobState;
 import ofisino.core.plan.job.Operation;
+import ofisino.core.plan.orderofwork.Phase;
 import ofisino.core.plan.progress.EarnedValue;
 import ofisino.core.plan.progress.OwnFactor;
 import ofisino.core.plan.progress.Pace;
@@ -25,18 +27,30 @@ import ofisino.server.logbook.WorkedHours;
 import ofisino.server.logbook.progress.ProgressController.ByOperation;
 import ofisino.server.logbook.progress.ProgressController.DaysByCause;
 import ofisino.server.logbook.progress.ProgressController.EarnedMinutes;
+import ofisino.server.logbook.progress.ProgressController.HowFar;
 import ofisino.server.logbook.progress.ProgressController.PaceResponse;
+import ofisino.server.logbook.progress.ProgressController.PhaseProgress;
+import ofisino.server.logbook.progress.ProgressController.PlaceProgress;
 import ofisino.server.logbook.progress.ProgressController.StandstillResponse;
 import ofisino.server.logbook.progress.ProgressMapper.StandstillRow;
 import ofisino.server.logbook.progress.ProgressMapper.Worked;
+import ofisino.server.plan.GivenAwayJobs;
 import ofisino.server.plan.Jobs;
+import ofisino.server.plan.OrderOfWork;
 import ofisino.server.vehicle.Projects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** How it goes: hours against the calendar, and against what was thought. */
 @Service
-record ProgressService(ProgressMapper mapper, Jobs jobs, Projects projects, Garages garages, Clock clock)
+record ProgressService(
+        ProgressMapper mapper,
+        Jobs jobs,
+        GivenAwayJobs givenAwayJobs,
+        OrderOfWork orderOfWork,
+        Projects projects,
+        Garages garages,
+        Clock clock)
         implements WorkedHours {
     @Override
     public long minutes(Caller caller, UUID projectId) {
@@ -44,21 +58,68 @@ record ProgressService(ProgressMapper mapper, Jobs jobs, Projects projects, Gara
     }
 
     Optional<PaceResponse> of(Caller caller, UUID projectId) {
-        List<Jobs.Job> all = jobs.of(caller, projectId);
+        List<Jobs.Job> all = jobs.of(caller, projectId).stream()
+                .filter(j -> j.state() != JobState.DROPPED)
+                .toList();
         List<Jobs.Job> finished =
                 all.stream().filter(j -> finished(j).isPresent()).toList();
+        Set<UUID> byOthers = givenAwayJobs.of(caller, projectId).stream()
+                .map(GivenAwayJobs.JobGivenAway::jobId)
+                .collect(Collectors.toSet());
+        List<Jobs.Job> own =
+                all.stream().filter(j -> !byOthers.contains(j.id())).toList();
+        Map<UUID, Phase> phases = orderOfWork.phases(caller, projectId);
         LocalDate today = LocalDate.now(clock.withZone(garages.zone(caller)));
         List<Explained> standstills = standstills(caller, projectId, today);
         return mapper.worked(caller.garageId(), projectId)
-                .map(w -> answer(w, finished, earned(all, finished), standstills, today));
+                .map(w -> answer(w, finished, earned(own, finished), new Far(all, phases), standstills, today));
     }
 
-    private static @Nullable EarnedMinutes earned(List<Jobs.Job> all, List<Jobs.Job> finished) {
-        if (finished.isEmpty()) return null;
+    /** How far the car is, place by place and phase by phase. */
+    private record Far(List<Jobs.Job> all, Map<UUID, Phase> phases) {
+        List<PlaceProgress> places() {
+            return all.stream()
+                    .filter(j -> j.zone() != null)
+                    .collect(Collectors.groupingBy(Jobs.Job::zone, TreeMap::new, Collectors.toList()))
+                    .entrySet()
+                    .stream()
+                    .map(e -> new PlaceProgress(e.getKey(), howFar(e.getValue())))
+                    .toList();
+        }
+
+        List<PhaseProgress> ofPhases() {
+            return all.stream()
+                    .filter(j -> phases.containsKey(j.id()))
+                    .collect(Collectors.groupingBy(j -> phases.get(j.id()), TreeMap::new, Collectors.toList()))
+                    .entrySet()
+                    .stream()
+                    .map(e -> new PhaseProgress(e.getKey(), howFar(e.getValue())))
+                    .toList();
+        }
+
+        HowFar whole() {
+            return howFar(all);
+        }
+
+        private static HowFar howFar(List<Jobs.Job> jobs) {
+            List<Jobs.Job> done = jobs.stream().filter(j -> j.state().isDone()).toList();
+            return new HowFar(
+                    jobs.size(),
+                    done.size(),
+                    sum(jobs, Jobs.Job::likelyMinutes),
+                    sum(done, Jobs.Job::likelyMinutes),
+                    sum(jobs, Jobs.Job::spentMinutes));
+        }
+    }
+
+    /** Of one's own work; what others do takes nobody here any hours. */
+    private static @Nullable EarnedMinutes earned(List<Jobs.Job> own, List<Jobs.Job> finished) {
+        List<Jobs.Job> ownFinished = finished.stream().filter(own::contains).toList();
+        if (ownFinished.isEmpty()) return null;
         var value = new EarnedValue(
-                sum(all.stream().filter(j -> j.state() != JobState.DROPPED).toList(), Jobs.Job::likelyMinutes),
-                sum(finished, Jobs.Job::likelyMinutes),
-                sum(finished, Jobs.Job::spentMinutes));
+                sum(own, Jobs.Job::likelyMinutes),
+                sum(ownFinished, Jobs.Job::likelyMinutes),
+                sum(ownFinished, Jobs.Job::spentMinutes));
         return new EarnedMinutes(
                 Math.round(value.whole()),
                 Math.round(value.earned()),
@@ -97,6 +158,7 @@ record ProgressService(ProgressMapper mapper, Jobs jobs, Projects projects, Gara
             Worked w,
             List<Jobs.Job> finished,
             @Nullable EarnedMinutes earned,
+            Far far,
             List<Explained> standstills,
             LocalDate today) {
         Pace pace = Pace.between(w.firstOn(), w.lastOn(), w.minutes());
@@ -114,6 +176,9 @@ record ProgressService(ProgressMapper mapper, Jobs jobs, Projects projects, Gara
                 own.jobs(),
                 own.factor(),
                 earned,
+                far.whole(),
+                far.places(),
+                far.ofPhases(),
                 by.entrySet().stream()
                         .map(e -> new ByOperation(
                                 e.getKey(),

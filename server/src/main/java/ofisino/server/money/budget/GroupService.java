@@ -33,8 +33,9 @@ record GroupService(BudgetMapper mapper, PositionService positions, Projects pro
                 .collect(Collectors.groupingBy(groups::of, Collectors.summingLong(s -> s.baseMinor())));
         Map<String, Long> ordered = byGroup(groups, lines.ordered());
         Map<String, Long> toOrder = byGroup(groups, lines.toOrder());
+        Map<String, Long> agreed = byGroup(groups, lines.agreed());
         List<GroupPosition> all = SpendingGroups.ORDER.stream()
-                .filter(g -> Stream.of(budgets, spent, ordered, toOrder).anyMatch(m -> m.containsKey(g)))
+                .filter(g -> Stream.of(budgets, spent, ordered, toOrder, agreed).anyMatch(m -> m.containsKey(g)))
                 .map(g -> GroupPosition.of(
                         g,
                         SpendingGroups.isSafety(g),
@@ -43,7 +44,8 @@ record GroupService(BudgetMapper mapper, PositionService positions, Projects pro
                                 budgets.getOrDefault(g, 0L),
                                 spent.getOrDefault(g, 0L),
                                 ordered.getOrDefault(g, 0L),
-                                toOrder.getOrDefault(g, 0L))))
+                                toOrder.getOrDefault(g, 0L),
+                                agreed.getOrDefault(g, 0L))))
                 .toList();
         long given = budgets.values().stream().reduce(0L, Math::addExact);
         return new GroupsResponse(

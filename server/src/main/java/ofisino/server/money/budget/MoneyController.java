@@ -22,6 +22,9 @@ record MoneyController(PositionService service) {
 
     record ToOrder(UUID needId, String title, long baseMinor) {}
 
+    /** What somebody else asks for a job that he does, less what is paid of it. */
+    record AgreedPrice(UUID jobId, String title, long baseMinor) {}
+
     /** What was paid for things that were sent back; it counts as spent until it comes. */
     record RefundDue(UUID orderId, String supplier, String currency, long minor, long baseMinor) {}
 
@@ -40,6 +43,7 @@ record MoneyController(PositionService service) {
             long heldForPlansB,
             List<OpenOrder> orderedNotPaid,
             List<ToOrder> toOrder,
+            List<AgreedPrice> agreed,
             List<RefundDue> refundsExpected,
             List<DepositOut> depositsOut) {}
 

@@ -18,6 +18,7 @@ import ofisino.core.plan.problem.ActivityId;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.money.Forecasts;
+import ofisino.server.money.budget.MoneyController.AgreedPrice;
 import ofisino.server.money.budget.MoneyController.ToOrder;
 import ofisino.server.money.budget.MonthsController.DueMinor;
 import ofisino.server.money.budget.MonthsController.MonthMinor;
@@ -28,6 +29,7 @@ import ofisino.server.plan.Jobs;
 import ofisino.server.plan.Plans;
 import ofisino.server.plan.Plans.Planned;
 import ofisino.server.vehicle.Projects;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** Month by month against what comes in: orders on their days, parts when the plan buys them, and what runs. */
@@ -52,7 +54,10 @@ record MonthsService(
         int unpriced = 0;
         for (UUID car : fromThePurseOf(caller, projectId)) {
             due.addAll(positions.ordersDue(caller, car));
-            undated += addToBuy(caller, car, due);
+            Planned planned = plans.of(caller, car);
+            Map<UUID, Aim> aims = jobs.of(caller, car).stream().collect(Collectors.toMap(Jobs.Job::id, Jobs.Job::aim));
+            undated += addToBuy(caller, car, planned, aims, due);
+            undated += addAgreed(caller, car, planned, aims, due);
             unpriced += Need.toBuy(needs.of(caller, car)).unvalued();
             running.addAll(forecasts.running(caller, car));
         }
@@ -74,11 +79,8 @@ record MonthsService(
     }
 
     /** On the day on which the plan orders it. @return what it has no day for */
-    private long addToBuy(Caller caller, UUID projectId, List<DuePayment> due) {
-        Planned planned = plans.of(caller, projectId);
+    private long addToBuy(Caller caller, UUID projectId, Planned planned, Map<UUID, Aim> aims, List<DuePayment> due) {
         Map<UUID, Need> needed = needs.of(caller, projectId).stream().collect(Collectors.toMap(Need::id, n -> n));
-        Map<UUID, Aim> aims =
-                jobs.of(caller, projectId).stream().collect(Collectors.toMap(Jobs.Job::id, Jobs.Job::aim));
         long undated = 0;
         for (ToOrder part : positions.toOrder(caller, projectId)) {
             Optional<LocalDate> day = planned.plan()
@@ -87,13 +89,29 @@ record MonthsService(
             if (day.isEmpty()) undated += part.baseMinor();
             else if (part.baseMinor() > 0)
                 due.add(new DuePayment(
-                        part.title(), day.get(), part.baseMinor(), canWait(needed.get(part.needId()), aims)));
+                        part.title(),
+                        day.get(),
+                        part.baseMinor(),
+                        canWait(needed.get(part.needId()).jobId(), aims)));
         }
         return undated;
     }
 
-    private static boolean canWait(Need need, Map<UUID, Aim> aims) {
-        return Optional.ofNullable(need.jobId())
+    /** On the day on which the plan has it back. @return what it has no day for */
+    private long addAgreed(Caller caller, UUID projectId, Planned planned, Map<UUID, Aim> aims, List<DuePayment> due) {
+        long undated = 0;
+        for (AgreedPrice job : positions.agreed(caller, projectId)) {
+            Optional<LocalDate> day = planned.plan()
+                    .of(ActivityId.job(job.jobId()))
+                    .map(s -> s.end().atZone(garages.zone(caller)).toLocalDate());
+            if (day.isEmpty()) undated += job.baseMinor();
+            else due.add(new DuePayment(job.title(), day.get(), job.baseMinor(), canWait(job.jobId(), aims)));
+        }
+        return undated;
+    }
+
+    private static boolean canWait(@Nullable UUID jobId, Map<UUID, Aim> aims) {
+        return Optional.ofNullable(jobId)
                 .map(aims::get)
                 .map(aim -> !Aim.ROAD_READY.needs(aim))
                 .orElse(false);

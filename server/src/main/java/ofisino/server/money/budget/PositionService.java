@@ -28,6 +28,7 @@ import ofisino.server.identity.Garages;
 import ofisino.server.money.Entries;
 import ofisino.server.money.Entries.Posted;
 import ofisino.server.money.Ledger;
+import ofisino.server.money.budget.MoneyController.AgreedPrice;
 import ofisino.server.money.budget.MoneyController.DepositOut;
 import ofisino.server.money.budget.MoneyController.MoneyResponse;
 import ofisino.server.money.budget.MoneyController.OpenOrder;
@@ -53,13 +54,19 @@ record PositionService(
         Needs needs,
         Jobs jobs,
         Fallbacks fallbacks,
+        AgreedPrices agreedPrices,
         Garages garages,
         Clock clock)
         implements Ledger, MonthlyMoney {
     @Override
     public Standing standing(Caller caller, UUID projectId) {
         Sums sums = sums(caller, projectId);
-        return new Standing(sums.base().getCode(), sums.position(), sums.month(), due(caller, sums));
+        return new Standing(
+                sums.base().getCode(),
+                sums.position(),
+                sums.agreed().stream().collect(Collectors.toMap(AgreedPrice::jobId, AgreedPrice::baseMinor)),
+                sums.month(),
+                due(caller, sums));
     }
 
     @Override
@@ -80,6 +87,7 @@ record PositionService(
             List<OpenOrder> open,
             List<Deposit> deposits,
             List<ToOrder> toOrder,
+            List<AgreedPrice> agreed,
             Position position,
             Month month) {}
 
@@ -94,22 +102,24 @@ record PositionService(
                 .filter(n -> n.state().isToPay(balances.stream().anyMatch(b -> b.owesFor(n.id()))))
                 .map(n -> new ToOrder(n.id(), n.title(), n.estimateMinor()))
                 .toList();
+        List<AgreedPrice> agreed = agreedPrices.unpaid(caller, projectId, posted);
         var position = new Position(
                 project.budgetMinor(),
                 sum(posted) - deposits.stream().mapToLong(Deposit::baseMinor).sum(),
                 open.stream().mapToLong(OpenOrder::baseMinor).sum(),
-                toOrder.stream().mapToLong(ToOrder::baseMinor).sum());
+                toOrder.stream().mapToLong(ToOrder::baseMinor).sum(),
+                agreed.stream().mapToLong(AgreedPrice::baseMinor).sum());
         Month month = garages.commonMonthlyMinor(caller)
                 .map(limit -> commonMonth(caller, base, limit))
                 .orElseGet(() -> month(caller, project.monthlyMinor(), posted, open));
-        return new Sums(base, posted, balances, open, deposits, toOrder, position, month);
+        return new Sums(base, posted, balances, open, deposits, toOrder, agreed, position, month);
     }
 
     /** What is still to be paid for a job; null for none. */
     record Due(@Nullable UUID jobId, long baseMinor) {}
 
     /** Every cent of the figures, by what it is for. @param ordered the open rest of each order, over its lines */
-    record Lines(List<Split> spent, List<Due> ordered, List<Due> toOrder) {}
+    record Lines(List<Split> spent, List<Due> ordered, List<Due> toOrder, List<Due> agreed) {}
 
     Lines lines(Caller caller, UUID projectId) {
         Sums s = sums(caller, projectId);
@@ -120,12 +130,18 @@ record PositionService(
                 s.balances().stream().flatMap(b -> b.openByLine().stream()).toList(),
                 s.toOrder().stream()
                         .map(n -> new Due(needed.get(n.needId()).jobId(), n.baseMinor()))
-                        .toList());
+                        .toList(),
+                s.agreed().stream().map(a -> new Due(a.jobId(), a.baseMinor())).toList());
     }
 
     /** What is still to be bought, each with the price that somebody named. */
     List<ToOrder> toOrder(Caller caller, UUID projectId) {
         return sums(caller, projectId).toOrder();
+    }
+
+    /** What others ask for jobs that they do, less what is paid. */
+    List<AgreedPrice> agreed(Caller caller, UUID projectId) {
+        return sums(caller, projectId).agreed();
     }
 
     /** What is ordered and not paid, on the day on which it comes. */
@@ -167,6 +183,7 @@ record PositionService(
                         .reduce(0, Math::addExact),
                 s.open(),
                 s.toOrder(),
+                s.agreed(),
                 refunds(s.balances()),
                 s.deposits().stream()
                         .map(d -> new DepositOut(d.name(), d.baseMinor(), d.returnBy()))

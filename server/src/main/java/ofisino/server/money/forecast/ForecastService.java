@@ -133,8 +133,12 @@ class ForecastService implements Forecasts {
         LocalDate today = day(caller);
         Forecast forecast = StillToDo.forecast(
                         money.position()
-                                .toOrderLess(Need.toBuy(every).minor()
-                                        - Need.toBuy(needed).minor()),
+                                .without(
+                                        Need.toBuy(every).minor()
+                                                - Need.toBuy(needed).minor(),
+                                        way.leftOut().stream()
+                                                .mapToLong(job -> money.agreed().getOrDefault(job, 0L))
+                                                .sum()),
                         toDo.of(caller, project, all, needed, way),
                         Need.toBuy(needed).unvalued())
                 .with(forgotten, setAside)
@@ -142,7 +146,7 @@ class ForecastService implements Forecasts {
                         .flatMap(r -> r.toCore().toCome(today, road).stream())
                         .toList())
                 .and(unseen(hidden));
-        if (way.more() > 0) forecast = forecast.and(List.of(ForecastPart.sure(ForecastKind.PRICED, way.more())));
+        if (way.more() > 0) forecast = forecast.and(List.of(ForecastPart.sure(ForecastKind.QUOTED, way.more())));
         return new Reckoned(
                 forecast,
                 drawn.get(forecast.chances(hidden), chances -> TotalDraws.of(chances, SEED)),

@@ -90,6 +90,13 @@ record OtherWayController(OtherWayService service) {
         service.add(caller, projectId, body);
     }
 
+    /** Makes it the plan. */
+    @PostMapping("/{id}/kept")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void keep(Caller caller, @PathVariable UUID projectId, @PathVariable UUID id) {
+        service.keep(caller, projectId, id);
+    }
+
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void remove(Caller caller, @PathVariable UUID projectId, @PathVariable UUID id) {

@@ -28,6 +28,8 @@ import ofisino.server.money.otherway.OtherWayController.OtherWayFields;
 import ofisino.server.money.otherway.OtherWayController.OtherWaysResponse;
 import ofisino.server.money.otherway.OtherWayMapper.GivenAwayRow;
 import ofisino.server.money.otherway.OtherWayMapper.WayRow;
+import ofisino.server.plan.Calendars;
+import ofisino.server.plan.GivenAwayJobs;
 import ofisino.server.plan.Jobs;
 import ofisino.server.plan.Plans;
 import ofisino.server.plan.Plans.Planned;
@@ -46,6 +48,8 @@ record OtherWayService(
         RoadDates roadDates,
         Forecasts forecasts,
         Jobs jobs,
+        GivenAwayJobs givenAwayJobs,
+        Calendars calendars,
         Garages garages) {
     /** Nobody weighs more against each other. */
     private static final int MOST = 3;
@@ -146,6 +150,30 @@ record OtherWayService(
         for (GivenAwayJob g : fields.givenAway())
             mapper.insertGivenAway(
                     caller.garageId(), new GivenAwayRow(fields.id(), g.jobId(), g.days(), g.costMinor()));
+    }
+
+    /** The car is done this way from now on: what the standard does not ask for is dropped; what is over, or given away already, stays as it is. */
+    void keep(Caller caller, UUID projectId, UUID id) {
+        projects.requireOpen(caller, projectId);
+        OtherWayFields way = said(caller, projectId).stream()
+                .filter(w -> w.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new NotFound("way", id));
+        if (way.standard() != null) {
+            Planned now = plans.of(caller, projectId);
+            jobs(now, toCore(way).leftOut(now.problem())).forEach(job -> jobs.drop(caller, job));
+            projects.aimAt(caller, projectId, way.standard());
+        }
+        if (way.sessionsMore() != 0) calendars.comeMore(caller, way.sessionsMore());
+        Set<UUID> given = givenAwayJobs.of(caller, projectId).stream()
+                .map(GivenAwayJobs.JobGivenAway::jobId)
+                .collect(Collectors.toSet());
+        for (GivenAwayJob g : way.givenAway())
+            if (!given.contains(g.jobId())
+                    && !jobs.require(caller, g.jobId()).state().isOver())
+                givenAwayJobs.give(
+                        caller, new GivenAwayJobs.JobGivenAway(g.jobId(), "", g.days(), g.costMinor(), null, 0));
+        remove(caller, projectId, id);
     }
 
     void remove(Caller caller, UUID projectId, UUID id) {

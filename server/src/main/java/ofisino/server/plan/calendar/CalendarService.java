@@ -50,6 +50,12 @@ record CalendarService(CalendarMapper mapper, Garages garages, Clock clock) impl
     }
 
     @Override
+    public void comeMore(Caller caller, int sessions) {
+        LocalDate today = LocalDate.now(clock.withZone(garages.zone(caller)));
+        change(caller, mine(caller).withSessions(sessions, today.getDayOfWeek()).windows(), Optional.empty());
+    }
+
+    @Override
     public SetUp setUp(Caller caller) {
         return setUps(caller).getOrDefault(caller.accountId(), SetUp.USUAL);
     }

@@ -345,6 +345,12 @@ record JobService(
     }
 
     @Override
+    public void drop(Caller caller, UUID jobId) {
+        Job job = find(caller, jobId);
+        if (!job.state().isOver()) step(caller, jobId, JobState.DROPPED, job.version());
+    }
+
+    @Override
     public void takeUpAgain(Caller caller, UUID jobId) {
         Job job = find(caller, jobId);
         if (job.state().isDone()) move(caller, jobId, JobState.BEGUN, job.version());

@@ -26,6 +26,8 @@ import ofisino.core.plan.problem.PlanProblem;
 import ofisino.core.plan.problem.Policy;
 import ofisino.core.plan.problem.Shelf;
 import ofisino.core.plan.progress.OwnFactor;
+import ofisino.core.plan.sentout.GivenAway;
+import ofisino.core.plan.whatif.Sooner;
 import ofisino.core.plan.whatif.Undated;
 import ofisino.server.parts.Needs.Need;
 import ofisino.server.plan.Appointments.Appointment;
@@ -67,6 +69,7 @@ final class Statement {
     private Policy policy = Policy.of(List.of(Aim.values()));
     private Optional<Shelf> shelf = Optional.empty();
     private Optional<OwnFactor> ownFactor = Optional.empty();
+    private Map<UUID, GivenAway> givenAway = Map.of();
     private boolean carGoes;
     private List<Job> jobs = List.of();
     private List<Jobs.Link> jobLinks = List.of();
@@ -156,6 +159,12 @@ final class Statement {
     /** @param untilByNeed by part that is to be tried on the vehicle, the last day of that; the end of the plan where nobody knows it */
     Statement trials(Map<UUID, Optional<LocalDate>> untilByNeed) {
         trials = untilByNeed;
+        return this;
+    }
+
+    /** Jobs that somebody else does: they take days, and nobody's hours. */
+    Statement givenAway(Map<UUID, GivenAway> byJob) {
+        givenAway = byJob;
         return this;
     }
 
@@ -358,7 +367,9 @@ final class Statement {
                 .with(timing)
                 .with(demand(job, where))
                 .needing(states);
-        activities.add(job.state().isInHand() ? activity.goingOn(slots) : activity);
+        GivenAway given = givenAway.get(job.id());
+        if (given != null) activities.add(Sooner.byOthers(activity, given.leftOn(today()), given.costMinor()));
+        else activities.add(job.state().isInHand() ? activity.goingOn(slots) : activity);
     }
 
     private int minutes(Job job) {

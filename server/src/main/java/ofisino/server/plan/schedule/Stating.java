@@ -30,6 +30,8 @@ import ofisino.server.parts.Suppliers;
 import ofisino.server.plan.Appointments;
 import ofisino.server.plan.CarAccess;
 import ofisino.server.plan.DriveOrder;
+import ofisino.server.plan.GivenAwayJobs;
+import ofisino.server.plan.GivenAwayJobs.JobGivenAway;
 import ofisino.server.plan.HiredTools;
 import ofisino.server.plan.JobConditions;
 import ofisino.server.plan.Jobs;
@@ -52,6 +54,7 @@ class Stating {
     private final CarAccess carAccess;
     private final OutstandingItems outstandingItems;
     private final SentOutWork sentOutWork;
+    private final GivenAwayJobs givenAwayJobs;
     private final Appointments appointments;
     private final Needs needs;
     private final LookedIntoFirst lookedIntoFirst;
@@ -76,6 +79,7 @@ class Stating {
             CarAccess carAccess,
             OutstandingItems outstandingItems,
             SentOutWork sentOutWork,
+            GivenAwayJobs givenAwayJobs,
             Appointments appointments,
             Needs needs,
             LookedIntoFirst lookedIntoFirst,
@@ -94,6 +98,7 @@ class Stating {
         this.carAccess = carAccess;
         this.outstandingItems = outstandingItems;
         this.sentOutWork = sentOutWork;
+        this.givenAwayJobs = givenAwayJobs;
         this.appointments = appointments;
         this.needs = needs;
         this.lookedIntoFirst = lookedIntoFirst;
@@ -136,6 +141,8 @@ class Stating {
                 .drives(driveOrder.unsure(caller, project.id()))
                 .needs(parts, lookedIntoFirst.of(caller, project.id(), parts, links))
                 .trials(trials(caller, project.id()))
+                .givenAway(givenAwayJobs.of(caller, project.id()).stream()
+                        .collect(Collectors.toMap(JobGivenAway::jobId, JobGivenAway::toCore)))
                 .appointments(appointments.ahead(caller, project.id()))
                 .sentOut(sentOutWork.open(caller, project.id()));
     }

@@ -3,6 +3,7 @@ package ofisino.server.vehicle.project;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import ofisino.core.kernel.Aim;
 import ofisino.server.vehicle.Projects.Project;
 import org.apache.ibatis.annotations.Mapper;
 
@@ -25,6 +26,8 @@ interface ProjectMapper {
     void sold(UUID garageId, UUID id);
 
     int putPriority(UUID garageId, UUID id, int priority);
+
+    int putAim(UUID garageId, UUID id, Aim aim);
 
     int putOwnPace(UUID garageId, UUID id, boolean ownPace);
 }

@@ -6,6 +6,7 @@ import java.time.Year;
 import java.util.HashSet;
 import java.util.List;
 import java.util.UUID;
+import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.Currencies;
 import ofisino.core.kernel.InvalidValue;
@@ -71,6 +72,12 @@ record ProjectService(
     void ownPace(Caller caller, UUID id, boolean ownPace) {
         requireOpen(caller, id);
         mapper.putOwnPace(caller.garageId(), id, ownPace);
+    }
+
+    @Override
+    public void aimAt(Caller caller, UUID id, Aim aim) {
+        requireOpen(caller, id);
+        mapper.putAim(caller.garageId(), id, aim);
     }
 
     private Project checked(Caller caller, Project p) {

@@ -1,0 +1,46 @@
+package ofisino.server.money.budget;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import ofisino.core.money.ledger.EntryKind;
+import ofisino.core.money.ledger.Split;
+import ofisino.core.plan.job.JobState;
+import ofisino.server.identity.Caller;
+import ofisino.server.money.Entries.Posted;
+import ofisino.server.money.budget.MoneyController.AgreedPrice;
+import ofisino.server.plan.GivenAwayJobs;
+import ofisino.server.plan.Jobs;
+import org.springframework.stereotype.Component;
+
+/** What was agreed with those who do jobs, less what is paid of it. */
+@Component
+record AgreedPrices(GivenAwayJobs givenAway, Jobs jobs) {
+    /** What was booked on a job as a service counts against its price; what it cost more is no credit for another. */
+    List<AgreedPrice> unpaid(Caller caller, UUID projectId, List<Posted> posted) {
+        List<GivenAwayJobs.JobGivenAway> given = givenAway.of(caller, projectId);
+        if (given.isEmpty()) return List.of();
+        Map<UUID, Jobs.Job> wanted = jobs.of(caller, projectId).stream()
+                .filter(j -> j.state() != JobState.DROPPED)
+                .collect(Collectors.toMap(Jobs.Job::id, j -> j));
+        Map<UUID, Long> paid = servicesByJob(posted);
+        return given.stream()
+                .filter(g -> wanted.containsKey(g.jobId()))
+                .map(g -> new AgreedPrice(
+                        g.jobId(),
+                        wanted.get(g.jobId()).title(),
+                        Math.max(0, g.costMinor() - paid.getOrDefault(g.jobId(), 0L))))
+                .filter(a -> a.baseMinor() > 0)
+                .toList();
+    }
+
+    private static Map<UUID, Long> servicesByJob(List<Posted> posted) {
+        Map<UUID, Long> paid = new HashMap<>();
+        for (Posted entry : posted)
+            if (entry.kind() == EntryKind.SERVICE)
+                for (Split s : entry.splits()) s.job().ifPresent(job -> paid.merge(job, s.baseMinor(), Math::addExact));
+        return paid;
+    }
+}

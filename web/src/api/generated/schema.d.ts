@@ -6196,11 +6196,13 @@ export interface components {
         };
         HowFar: {
             /** Format: int64 */
-            doneThoughtMinutes: number;
+            earnedMinutes: number;
             /** Format: int32 */
             jobs: number;
             /** Format: int32 */
             jobsDone: number;
+            /** Format: int64 */
+            leftMinutes: number;
             /** Format: int64 */
             spentMinutes: number;
             /** Format: int64 */
@@ -7768,11 +7770,13 @@ export interface components {
         };
         PhaseProgress: {
             /** Format: int64 */
-            doneThoughtMinutes: number;
+            earnedMinutes: number;
             /** Format: int32 */
             jobs: number;
             /** Format: int32 */
             jobsDone: number;
+            /** Format: int64 */
+            leftMinutes: number;
             /** @enum {string} */
             phase: "ASSESS_AND_STRIP" | "STRUCTURE" | "MECHANICAL" | "BODY_AND_PAINT" | "REFIT" | "START_AND_TEST" | "ROAD";
             /** Format: int64 */
@@ -7861,11 +7865,13 @@ export interface components {
         };
         PlaceProgress: {
             /** Format: int64 */
-            doneThoughtMinutes: number;
+            earnedMinutes: number;
             /** Format: int32 */
             jobs: number;
             /** Format: int32 */
             jobsDone: number;
+            /** Format: int64 */
+            leftMinutes: number;
             /** Format: int64 */
             spentMinutes: number;
             /** Format: int64 */

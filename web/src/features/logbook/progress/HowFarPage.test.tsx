@@ -10,7 +10,8 @@ const far = (jobs: number, jobsDone: number, thought: number, done: number, spen
   jobs,
   jobsDone,
   thoughtMinutes: thought,
-  doneThoughtMinutes: done,
+  earnedMinutes: done,
+  leftMinutes: thought - done,
   spentMinutes: spent,
 })
 const zone = (id: string) => ({ id, view: 'left', outline: 'M0 0h10v10z', markX: 5, markY: 5 })
@@ -32,7 +33,7 @@ it('fills each place as far as its work is done, and says it in words', async ()
     ],
   })
   const { container } = show(<HowFarPage />)
-  expect(await screen.findByText(/^43 % of the work is done, 2 of 5 jobs; .* are left\./)).toBeVisible()
+  expect(await screen.findByText(/^43 % of the work is done, 2 of 5 jobs; about 10 h are left\./)).toBeVisible()
   expect(screen.getByText(/First with something left: Refit, 1 of 2 jobs done/)).toBeVisible()
   const [sill] = await screen.findAllByRole('button', { name: /: 1 of 3 jobs done\.$/ })
   expect(container.querySelector('#done-left-sill-left stop')).toHaveAttribute('offset', '0.25')

@@ -11,7 +11,7 @@ import { Empty, Loaded } from '@/ui/page/Feedback'
 import { Further, Page, Part } from '@/ui/page/Page'
 import { PhaseHours } from './PhaseHours'
 import { progressQuery, type Progress } from './queries'
-import { share } from './share'
+import { guessed, share } from './share'
 
 /** The car, filled as far as the work on each place is done; hours thought and worked by phase. */
 export function HowFarPage() {
@@ -51,10 +51,10 @@ function HowFarAnswer({ progress }: { progress: Progress | null }) {
   return (
     <>
       {t('progress.isSoFar', {
-        percent: Math.floor(100 * share(whole)),
+        percent: Math.round(100 * share(whole)),
         done: whole.jobsDone,
         count: whole.jobs,
-        hours: hours(whole.thoughtMinutes - whole.doneThoughtMinutes),
+        hours: hours(guessed(whole.leftMinutes)),
       })}
       {left && (
         <Further>

@@ -3,6 +3,7 @@ import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
 import { hours, useFormat } from '@/ui/format/format'
 import { progressQuery } from './queries'
+import { guessed } from './share'
 import { Standstills } from './Standstills'
 
 /** Hours against the calendar, and against what was thought. */
@@ -11,7 +12,7 @@ export function HowItGoes({ projectId }: { projectId: string }) {
   const format = useFormat()
   const { data } = useQuery(progressQuery(projectId))
   if (!data) return null
-  const about = (minutes: number) => hours(Math.round(minutes / 60) * 60) // a guess
+  const about = (minutes: number) => hours(guessed(minutes))
   const number = (n: number, digits: number) =>
     new Intl.NumberFormat(format.locale, { maximumFractionDigits: digits, minimumFractionDigits: digits }).format(n)
   return (

@@ -4,6 +4,7 @@ import { expect, it } from 'vitest'
 import { show } from '@/test/page'
 import { server } from '@/test/server'
 import { GivenAway } from './GivenAway'
+import { GivenAwayList } from './GivenAwayList'
 
 const job = { id: 'a', title: 'Weld the sill', over: false }
 const given = { jobId: 'a', toWhom: 'Bruno’s welding shop', days: 10, costMinor: 45000, version: 2 }
@@ -42,4 +43,18 @@ it('asks nothing of a job that is over', async () => {
   const { container } = show(<GivenAway projectId="p" job={{ ...job, over: true }} />)
   await waitFor(() => expect(server.sent.length).toBeGreaterThan(0))
   expect(container).toBeEmptyDOMElement()
+})
+
+it('lists what others do, what is late first, and leaves out what is over', async () => {
+  const job = (id: string, over = false) => ({ id, title: `Job ${id}`, over })
+  server.when('GET /api/projects/p/jobs', { jobs: [job('a'), job('b'), job('c', true)] })
+  server.when('GET /api/projects/p/given-away', [
+    given,
+    { ...given, jobId: 'b', backOn: '2020-01-02' },
+    { ...given, jobId: 'c' },
+  ])
+  show(<GivenAwayList projectId="p" />)
+  const links = await screen.findAllByRole('link')
+  expect(links.map((l) => l.textContent)).toEqual(['Job b', 'Job a'])
+  expect(screen.getByText(/It was due back on 2 January/)).toBeVisible()
 })

@@ -4,8 +4,8 @@ import { api, unwrap, write, type Schemas } from '@/api/client'
 import { givenAwayQuery } from '@/api/queries'
 import { useRole } from '@/api/useRole'
 import { useWrite } from '@/api/useWrite'
-import { useFormat } from '@/ui/format/format'
 import { ProblemAlert } from '@/ui/page/Feedback'
+import { Agreed } from './Agreed'
 import { GiveAwayForm } from './GiveAwayForm'
 
 /** A job that somebody else does: who, how long and for how much; or where one says so. */
@@ -34,25 +34,6 @@ export function GivenAway({
         </details>
       )}
     </section>
-  )
-}
-
-function Agreed({ given }: { given: Schemas['JobGivenAway'] }) {
-  const { t } = useTranslation()
-  const format = useFormat()
-  const price: number | undefined = given.costMinor // whoever sees no amounts gets none
-  const says = [
-    given.backOn
-      ? t('givenAway.backOn', { day: format.day(given.backOn) })
-      : t('givenAway.days', { count: given.days }),
-    ...(price === undefined
-      ? []
-      : [price > 0 ? t('givenAway.agreed', { money: format.money(price, format.currency) }) : t('givenAway.noPrice')]),
-  ]
-  return (
-    <p className="border-l-4 border-accent pl-3">
-      <strong>{t('givenAway.does', { whom: given.toWhom || t('givenAway.somebody') })}</strong>: {says.join(', ')}
-    </p>
   )
 }
 

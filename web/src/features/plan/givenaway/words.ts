@@ -2,6 +2,8 @@
 export const givenAwayWords = {
   givenAway: {
     say: 'Somebody else does it',
+    list: 'Jobs that others do',
+    late: 'It was due back on {{day}}: ask, and say a new day.',
     does: '{{whom}} does it',
     somebody: 'Somebody else',
     days_one: 'one day away',

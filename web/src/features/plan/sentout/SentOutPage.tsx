@@ -6,6 +6,7 @@ import { api, unwrap } from '@/api/client'
 import { Empty, Loaded } from '@/ui/page/Feedback'
 import { Further, Page, Part } from '@/ui/page/Page'
 import { useFormat } from '@/ui/format/format'
+import { GivenAwayList } from '../givenaway/GivenAwayList'
 import { FixedTimes } from './FixedTimes'
 import { SentOutCard, type SentOut } from './SentOutCard'
 import { SentOutForm } from './SentOutForm'
@@ -46,6 +47,7 @@ export function SentOutPage() {
               ))}
             </div>
             <div>
+              <GivenAwayList projectId={projectId} />
               <FixedTimes projectId={projectId} />
               <details className="mb-6">
                 <summary className="cursor-pointer py-2 font-semibold">{t('trip.title')}</summary>

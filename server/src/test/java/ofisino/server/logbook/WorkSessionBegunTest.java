@@ -1,5 +1,6 @@
 package ofisino.server.logbook;
 
+import static ofisino.server.testing.TestGarage.effort;
 import static ofisino.server.testing.TestGarage.map;
 import static ofisino.server.testing.TestGarage.saying;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -240,6 +241,51 @@ class WorkSessionBegunTest {
                         .put(path, map("since", today.minusDays(61), "cause", "MONEY"))
                         .code())
                 .isEqualTo("standstill.unknown");
+    }
+
+    /** By hand: 120 of 360 minutes thought for the sill are done; half of the begun 240 count; the weld that is given away is nobody's hours. */
+    @Test
+    void tellsHowFarEachPlaceIs(TestGarage garage) {
+        UUID project = garage.project();
+        var hour = effort(60, 120, 240);
+        UUID cut = garage.job(project, map("title", "Cut", "operation", "CUT", "zone", "sill-left", "effort", hour));
+        UUID fit = garage.job(
+                project,
+                map("title", "Fit", "operation", "DRY_FIT", "zone", "sill-left", "effort", effort(120, 240, 480)));
+        UUID weld = garage.job(project, map("title", "Weld", "operation", "WELD", "zone", "door-left", "effort", hour));
+        UUID dropped = garage.job(project, map("title", "Wax", "zone", "door-left", "effort", hour));
+        garage.move(dropped, "DROPPED");
+        for (UUID job : List.of(cut, fit)) {
+            garage.clear(job);
+            garage.log(project, job, 60);
+        }
+        garage.move(cut, "FINISHED", "VERIFIED");
+        garage.owner()
+                .put("/api/jobs/" + weld + "/given-away", map("toWhom", "", "days", 5, "costMinor", 0, "version", 0))
+                .ok();
+        JsonNode all =
+                garage.owner().get("/api/projects/" + project + "/progress").ok();
+        JsonNode sill = all.path("places").get(1);
+        assertThat(sill.path("zone").asString()).isEqualTo("sill-left");
+        assertThat(sill.path("jobs").asInt()).isEqualTo(2);
+        assertThat(sill.path("jobsDone").asInt()).isEqualTo(1);
+        assertThat(sill.path("thoughtMinutes").asLong()).isEqualTo(360);
+        assertThat(sill.path("earnedMinutes").asLong()).isEqualTo(240);
+        assertThat(sill.path("leftMinutes").asLong()).isEqualTo(180);
+        assertThat(sill.path("spentMinutes").asLong()).isEqualTo(120);
+        JsonNode door = all.path("places").get(0);
+        assertThat(door.path("jobs").asInt()).as("what is dropped is no work").isEqualTo(1);
+        assertThat(door.path("thoughtMinutes").asLong()).isEqualTo(120);
+        assertThat(door.path("leftMinutes").asLong()).as("somebody else's").isZero();
+        assertThat(all.path("whole").path("leftMinutes").asLong()).isEqualTo(180);
+        assertThat(all.path("phases")
+                        .valueStream()
+                        .mapToInt(p -> p.path("jobs").asInt())
+                        .sum())
+                .isEqualTo(3);
+        assertThat(all.path("earned").path("wholeMinutes").asLong())
+                .as("one's own")
+                .isEqualTo(360);
     }
 
     private static Answer begin(TestGarage garage, UUID project, UUID... jobs) {

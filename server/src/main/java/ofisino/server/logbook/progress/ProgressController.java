@@ -45,12 +45,14 @@ record ProgressController(ProgressService service) {
     /**
      * How far the work at one place, or of one phase, is.
      *
-     * @param jobs        that are not dropped
-     * @param thoughtMinutes     for all of them, whoever does them
-     * @param doneThoughtMinutes of these for the jobs that are done: what they took does not make a car any readier
-     * @param spentMinutes       worked on any of them
+     * @param jobs           that are not dropped
+     * @param thoughtMinutes for all of them, whoever does them
+     * @param earnedMinutes  of these, by the state of each job: what it took does not make a car any readier
+     * @param leftMinutes    of one's own work
+     * @param spentMinutes   worked on any of them
      */
-    record HowFar(int jobs, int jobsDone, long thoughtMinutes, long doneThoughtMinutes, long spentMinutes) {}
+    record HowFar(
+            int jobs, int jobsDone, long thoughtMinutes, long earnedMinutes, long leftMinutes, long spentMinutes) {}
 
     record PlaceProgress(String zone, @JsonUnwrapped HowFar far) {}
 

@@ -72,11 +72,12 @@ record ProgressService(
         LocalDate today = LocalDate.now(clock.withZone(garages.zone(caller)));
         List<Explained> standstills = standstills(caller, projectId, today);
         return mapper.worked(caller.garageId(), projectId)
-                .map(w -> answer(w, finished, earned(own, finished), new Far(all, phases), standstills, today));
+                .map(w ->
+                        answer(w, finished, earned(own, finished), new Far(all, byOthers, phases), standstills, today));
     }
 
     /** How far the car is, place by place and phase by phase. */
-    private record Far(List<Jobs.Job> all, Map<UUID, Phase> phases) {
+    private record Far(List<Jobs.Job> all, Set<UUID> byOthers, Map<UUID, Phase> phases) {
         List<PlaceProgress> places() {
             return all.stream()
                     .filter(j -> j.zone() != null)
@@ -101,13 +102,15 @@ record ProgressService(
             return howFar(all);
         }
 
-        private static HowFar howFar(List<Jobs.Job> jobs) {
-            List<Jobs.Job> done = jobs.stream().filter(j -> j.state().isDone()).toList();
+        private HowFar howFar(List<Jobs.Job> jobs) {
             return new HowFar(
                     jobs.size(),
-                    done.size(),
+                    (int) jobs.stream().filter(j -> j.state().isDone()).count(),
                     sum(jobs, Jobs.Job::likelyMinutes),
-                    sum(done, Jobs.Job::likelyMinutes),
+                    Math.round(jobs.stream()
+                            .mapToDouble(j -> j.state().earnedShare() * j.likelyMinutes())
+                            .sum()),
+                    sum(jobs.stream().filter(j -> !byOthers.contains(j.id())).toList(), Jobs.Job::leftMinutes),
                     sum(jobs, Jobs.Job::spentMinutes));
         }
     }

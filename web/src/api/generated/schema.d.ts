@@ -6817,7 +6817,7 @@ export interface components {
         };
         MoneyTotalsResponse: {
             /** @enum {string} */
-            by: "SYSTEM" | "JOB" | "PHASE" | "STANDARD" | "SELLER" | "YEAR";
+            by: "SYSTEM" | "JOB" | "PHASE" | "STANDARD" | "SELLER" | "YEAR" | "KIND";
             /** Format: int64 */
             closingMinor: number;
             /** Format: int64 */
@@ -16493,7 +16493,7 @@ export interface operations {
     totals: {
         parameters: {
             query: {
-                by: "SYSTEM" | "JOB" | "PHASE" | "STANDARD" | "SELLER" | "YEAR";
+                by: "SYSTEM" | "JOB" | "PHASE" | "STANDARD" | "SELLER" | "YEAR" | "KIND";
                 from?: string;
                 to?: string;
             };
@@ -16519,7 +16519,7 @@ export interface operations {
     checkGroup: {
         parameters: {
             query: {
-                by: "SYSTEM" | "JOB" | "PHASE" | "STANDARD" | "SELLER" | "YEAR";
+                by: "SYSTEM" | "JOB" | "PHASE" | "STANDARD" | "SELLER" | "YEAR" | "KIND";
                 key?: string;
                 from?: string;
                 to?: string;

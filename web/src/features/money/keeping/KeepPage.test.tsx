@@ -104,6 +104,14 @@ it('asks for what it fetches; three figures or none, that rise', async () => {
 
 it('gives the final account of a sold car to the cent, with and without paid hours', async () => {
   const said = { sellingShare: 0, sellingMinor: 0, hourMinor: 2_000, km: 0, version: 1 }
+  server.when('GET /api/projects/car/totals', {
+    by: 'KIND',
+    groups: [
+      { key: 'PURCHASE', baseMinor: 336_400 },
+      { key: 'FEE', baseMinor: 21_000 },
+      { key: 'SALE', baseMinor: -520_000 },
+    ],
+  })
   open(
     keeping({
       gone: true,
@@ -120,4 +128,10 @@ it('gives the final account of a sold car to the cent, with and without paid hou
   expect(screen.getByText(/One receipt was never booked/)).toBeInTheDocument()
   expect(screen.getByText(/Over the time from 5 January 2026/)).toHaveTextContent('€150 a month left to you')
   expect(screen.queryByRole('button', { name: 'It is sold' })).not.toBeInTheDocument()
+  expect((await screen.findAllByRole('listitem')).map((l) => l.textContent)).toEqual([
+    'Sale€5,200.00',
+    'Fee-€210.00',
+    'Purchase-€3,364.00',
+    'Left to you€1,626.00',
+  ])
 })

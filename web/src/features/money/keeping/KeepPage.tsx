@@ -4,6 +4,7 @@ import { useTranslation } from 'react-i18next'
 import { Loaded } from '@/ui/page/Feedback'
 import { Page, Part } from '@/ui/page/Page'
 import { useFormat } from '@/ui/format/format'
+import { FinalAccount } from './FinalAccount'
 import { FinalAnswer, KeepAnswer } from './KeepAnswer'
 import { keepingQuery, type Keeping } from './queries'
 import { SoldForm } from './SoldForm'
@@ -49,6 +50,7 @@ function Weighed({ projectId, keeping: k }: { projectId: string; keeping: Keepin
         )
       }
     >
+      {k.gone && <FinalAccount projectId={projectId} keeping={k} />}
       {k.waysOn && (
         <Part title={t('keep.beside')}>
           <WaysBeside keeping={k} ways={k.waysOn} />

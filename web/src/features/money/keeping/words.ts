@@ -1,6 +1,9 @@
 /** What the pages of this topic say. */
 export const keepingWords = {
   keep: {
+    account: 'The account of this car',
+    isLeft: 'Left to you',
+    isLost: 'Not got back',
     title: 'Keep or sell',
     loading: 'Weighing keeping against selling …',
     FINISH: 'Finish it: that adds about <b>{{better}}</b> more than it still costs.',

@@ -11,7 +11,7 @@ import { TotalCheck } from './TotalCheck'
 import { totalsQuery, type Asked, type GroupedBy, type Totals } from './queries'
 import { useGroupName } from './useGroupName'
 
-const ways = ['SYSTEM', 'JOB', 'PHASE', 'STANDARD', 'SELLER', 'YEAR'] as const
+const ways = ['SYSTEM', 'JOB', 'PHASE', 'STANDARD', 'SELLER', 'YEAR', 'KIND'] as const
 
 /** What was booked in a stretch of time, by group: opening and groups are closing. */
 export function GroupTotals({ projectId, currency }: { projectId: string; currency: string }) {

@@ -17,6 +17,7 @@ export const totalsWords = {
       STANDARD: 'Standard',
       SELLER: 'Seller',
       YEAR: 'Year',
+      KIND: 'Kind of receipt',
     },
     from: 'From',
     to: 'To',

@@ -21,7 +21,7 @@ import tools.jackson.databind.JsonNode;
 @ExtendWith(TestApplication.class)
 class GroupsTest {
     @ParameterizedTest
-    @ValueSource(strings = {"SYSTEM", "JOB", "PHASE", "STANDARD", "SELLER", "YEAR"})
+    @ValueSource(strings = {"SYSTEM", "JOB", "PHASE", "STANDARD", "SELLER", "YEAR", "KIND"})
     void theGroupsSumToWhatWasSpent(String by, TestGarage garage) {
         UUID project = garage.project();
         UUID brakes = job(garage, project, "Brakes", "brake-master");

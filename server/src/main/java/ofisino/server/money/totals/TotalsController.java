@@ -25,7 +25,9 @@ record TotalsController(TotalsService service) {
         PHASE,
         STANDARD,
         SELLER,
-        YEAR
+        YEAR,
+        /** Bought, carried, served, sold. */
+        KIND
     }
 
     /**

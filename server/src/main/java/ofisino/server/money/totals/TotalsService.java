@@ -144,6 +144,7 @@ record TotalsService(
 
     private Grouping grouping(Caller caller, UUID projectId, GroupedBy by) {
         return switch (by) {
+            case KIND -> (e, s) -> e.kind().name();
             case YEAR -> (e, s) -> String.valueOf(e.paidOn().getYear());
             case SELLER -> {
                 Map<UUID, String> sellers = sellers(caller, projectId);

@@ -232,6 +232,10 @@ export const router = createBrowserRouter([
                 lazy: async () => ({ Component: (await import('@/features/money/growth/GrowthPage')).GrowthPage }),
               },
               {
+                path: '/p/:projectId/money/year',
+                lazy: async () => ({ Component: (await import('@/features/money/year/YearPage')).YearPage }),
+              },
+              {
                 path: '/p/:projectId/money/other-ways',
                 lazy: async () => ({
                   Component: (await import('@/features/money/otherway/OtherWaysPage')).OtherWaysPage,

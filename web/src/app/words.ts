@@ -42,6 +42,8 @@ import { riskWords } from '@/features/plan/risk/words'
 import { recipeWords } from '@/features/plan/recipe/words'
 import { reachWords } from '@/features/plan/reach/words'
 import { givenAwayWords } from '@/features/plan/givenaway/words'
+import { jobCostWords } from '@/features/money/jobcost/words'
+import { yearWords } from '@/features/money/year/words'
 import { madeWords } from '@/features/plan/made/words'
 import { toHandWords } from '@/features/plan/tohand/words'
 import { scheduleWords } from '@/features/plan/schedule/words'
@@ -117,6 +119,8 @@ export const words = {
   ...riskWords,
   ...anatomyWords,
   ...givenAwayWords,
+  ...jobCostWords,
+  ...yearWords,
   ...madeWords,
   ...toHandWords,
   ...scheduleWords,

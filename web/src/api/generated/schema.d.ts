@@ -1819,7 +1819,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_35"];
+        get: operations["of_36"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1995,7 +1995,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_34"];
+        get: operations["of_35"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2075,7 +2075,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_33"];
+        get: operations["of_34"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2219,7 +2219,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_32"];
+        get: operations["of_33"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2475,7 +2475,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_31"];
+        get: operations["of_32"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2523,7 +2523,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_30"];
+        get: operations["of_31"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2587,7 +2587,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_29"];
+        get: operations["of_30"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2621,6 +2621,22 @@ export interface paths {
         };
         get: operations["of"];
         put: operations["count"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/job-costs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of_29"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -6287,6 +6303,32 @@ export interface components {
             fields: components["schemas"]["JobFields"];
             /** Format: int64 */
             version: number;
+        };
+        JobCostLine: {
+            /** Format: int64 */
+            askedMinor: number;
+            /** Format: int64 */
+            dearerMinor: number;
+            done: boolean;
+            /** Format: uuid */
+            jobId: string;
+            /** Format: int64 */
+            paidMinor: number;
+            /** Format: int64 */
+            thoughtMinor: number;
+            title: string;
+        };
+        JobCostsResponse: {
+            currency: string;
+            /** Format: double */
+            factor?: number;
+            jobs: components["schemas"]["JobCostLine"][];
+            /** Format: int64 */
+            paidMinor: number;
+            /** Format: int64 */
+            thoughtMinor: number;
+            /** Format: int32 */
+            told: number;
         };
         JobFields: {
             after?: string[];
@@ -12943,7 +12985,7 @@ export interface operations {
             };
         };
     };
-    of_35: {
+    of_36: {
         parameters: {
             query?: never;
             header?: never;
@@ -13207,7 +13249,7 @@ export interface operations {
             };
         };
     };
-    of_34: {
+    of_35: {
         parameters: {
             query?: never;
             header?: never;
@@ -13344,7 +13386,7 @@ export interface operations {
             };
         };
     };
-    of_33: {
+    of_34: {
         parameters: {
             query?: never;
             header?: never;
@@ -13597,7 +13639,7 @@ export interface operations {
             };
         };
     };
-    of_32: {
+    of_33: {
         parameters: {
             query?: never;
             header?: never;
@@ -14155,7 +14197,7 @@ export interface operations {
             };
         };
     };
-    of_31: {
+    of_32: {
         parameters: {
             query?: never;
             header?: never;
@@ -14245,7 +14287,7 @@ export interface operations {
             };
         };
     };
-    of_30: {
+    of_31: {
         parameters: {
             query?: never;
             header?: never;
@@ -14357,7 +14399,7 @@ export interface operations {
             };
         };
     };
-    of_29: {
+    of_30: {
         parameters: {
             query?: never;
             header?: never;
@@ -14446,6 +14488,28 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    of_29: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobCostsResponse"];
+                };
             };
         };
     };

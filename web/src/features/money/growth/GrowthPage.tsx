@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import { useParams } from 'react-router'
+import { Link, useParams } from 'react-router'
 import { Trans, useTranslation } from 'react-i18next'
 import { Loaded } from '@/ui/page/Feedback'
 import { Further, Page, Part } from '@/ui/page/Page'
@@ -19,7 +19,15 @@ export function GrowthPage() {
   return (
     <Loaded query={growth} what={t('growth.loading')}>
       {(g) => (
-        <Page title={t('growth.title')} answer={<GrowthAnswer growth={g} />}>
+        <Page
+          title={t('growth.title')}
+          answer={<GrowthAnswer growth={g} />}
+          action={
+            <Link className="btn" to={`/p/${projectId}/money/year`}>
+              {t('year.see')}
+            </Link>
+          }
+        >
           {g.days[0]!.on !== g.days[g.days.length - 1]!.on && (
             <GrowthChart growth={g} {...(worth !== undefined && { worthMinor: worth })} />
           )}

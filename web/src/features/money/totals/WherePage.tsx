@@ -4,6 +4,7 @@ import { Trans, useTranslation } from 'react-i18next'
 import { Loaded } from '@/ui/page/Feedback'
 import { Further, Page, Part } from '@/ui/page/Page'
 import { inside, percent, useFormat } from '@/ui/format/format'
+import { JobCosts } from '../jobcost/JobCosts'
 import { WithAndWithout } from '../ownstock/WithAndWithout'
 import { Wasted } from '../waste/Wasted'
 import { wasteQuery } from '../waste/queries'
@@ -27,6 +28,7 @@ export function WherePage() {
           <div className="grid gap-x-10 lg:grid-cols-2">
             <div>
               <GroupTotals projectId={projectId} currency={format.currency} />
+              <JobCosts projectId={projectId} />
               <WithAndWithout projectId={projectId} />
               <Part title={t('waste.title')}>
                 {waste.data && <Wasted projectId={projectId} waste={waste.data} currency={format.currency} />}

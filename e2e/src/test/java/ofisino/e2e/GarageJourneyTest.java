@@ -109,9 +109,11 @@ class GarageJourneyTest {
         desk.getByRole(AriaRole.DIALOG)
                 .locator("details[open] button", new Locator.LocatorOptions().setHasText(word("dates.ask")))
                 .click();
-        desk.getByRole(AriaRole.DIALOG).getByText(word("dates.elseAgree")).waitFor();
+        desk.getByRole(AriaRole.DIALOG).getByText(word("givenAway.give")).waitFor();
         accessible(desk);
-        press(desk, word("close"));
+        press(desk, word("givenAway.give"));
+        says(desk, word("givenAway.given"));
+        press(desk, word("takeBack"));
     }
 
     private static void theLabels(Page desk, String car) {

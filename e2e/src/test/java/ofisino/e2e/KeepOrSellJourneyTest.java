@@ -4,6 +4,7 @@ import static ofisino.e2e.Browsing.accessible;
 import static ofisino.e2e.Browsing.button;
 import static ofisino.e2e.Browsing.field;
 import static ofisino.e2e.Browsing.go;
+import static ofisino.e2e.Browsing.link;
 import static ofisino.e2e.Browsing.openAGarage;
 import static ofisino.e2e.Browsing.press;
 import static ofisino.e2e.Browsing.says;
@@ -39,6 +40,7 @@ class KeepOrSellJourneyTest {
             addedUp(desk);
             Page phone = browsing.phoneOf(desk);
             followed(desk);
+            anotherWay(desk);
             weighed(desk);
             phone.navigate(desk.url());
             says(phone, word("keep.beside"));
@@ -50,6 +52,7 @@ class KeepOrSellJourneyTest {
             press(desk, word("keep.book"));
             says(desk, word("keep.isSold"));
             says(desk, "€1,626.00");
+            says(desk, word("keep.account"));
             accessible(desk);
         }
     }
@@ -112,6 +115,22 @@ class KeepOrSellJourneyTest {
         says(desk, word("months.title"));
         accessible(desk);
         assertThat(tooWide(desk)).isEmpty();
+    }
+
+    /** Thought of, set beside the plan, and made the plan. */
+    private static void anotherWay(Page desk) {
+        link(desk, word("year.see")).click();
+        says(desk, word("year.money"));
+        accessible(desk);
+        go(desk, word("way.title"));
+        press(desk, word("way.add"));
+        field(desk, word("way.name")).fill("Come more often");
+        field(desk, word("way.sessions")).selectOption("1");
+        accessible(desk);
+        press(desk, word("way.save"));
+        says(desk, word("way.isAdded", "name", "Come more often"));
+        press(desk, word("actOn", "act", word("way.makePlan"), "what", "Come more often"));
+        says(desk, word("way.isPlan", "name", "Come more often"));
     }
 
     private static void weighed(Page desk) {

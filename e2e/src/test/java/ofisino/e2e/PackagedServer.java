@@ -70,6 +70,7 @@ final class PackagedServer implements AutoCloseable {
         var builder = new ProcessBuilder(
                 "java",
                 "-XX:TieredStopAtLevel=1",
+                "-XX:+UseSerialGC",
                 "-Xmx256m",
                 "-Dofisino.longer-search=false",
                 "-jar",

@@ -139,6 +139,13 @@ record PositionService(
         return sums(caller, projectId).toOrder();
     }
 
+    /** What was asked for each thing that was ordered and is kept, at the rate on ordering and without post. */
+    List<Due> asked(Caller caller, UUID projectId) {
+        return sums(caller, projectId).balances().stream()
+                .flatMap(Balanced::askedByLine)
+                .toList();
+    }
+
     /** What others ask for jobs that they do, less what is paid. */
     List<AgreedPrice> agreed(Caller caller, UUID projectId) {
         return sums(caller, projectId).agreed();
@@ -218,6 +225,17 @@ record PositionService(
                     .toList();
         }
 
+        Stream<Due> askedByLine() {
+            return order.lines().stream()
+                    .filter(l -> l.returnedOn() == null)
+                    .map(l -> new Due(l.jobId(), inBase(l.amountMinor())));
+        }
+
+        private long inBase(long minor) {
+            return rate.toBase(Money.ofMinor(balance.total().getCurrencyUnit(), minor))
+                    .getAmountMinorLong();
+        }
+
         long refundMinor() {
             return rate.toBase(balance.refundExpected()).getAmountMinorLong();
         }
@@ -227,9 +245,7 @@ record PositionService(
             return order.lines().stream()
                     .filter(l -> l.isPriceExpected() && (l.arrivedOn() == null || l.sentOn() != null))
                     .map(l -> new MoneyDue.WentBack(
-                            rate.toBase(Money.ofMinor(balance.total().getCurrencyUnit(), l.amountMinor()))
-                                    .getAmountMinorLong(),
-                            l.sentOn() != null ? l.sentOn() : l.returnedOn()))
+                            inBase(l.amountMinor()), l.sentOn() != null ? l.sentOn() : l.returnedOn()))
                     .toList();
         }
     }

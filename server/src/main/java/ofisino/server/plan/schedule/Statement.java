@@ -299,23 +299,6 @@ final class Statement {
         return new Stated(rest.problem(), doubts, subjects, apart());
     }
 
-    /** What is left of each piece of work that has several jobs, or is begun. */
-    private List<PlanProblem.Piece> pieces() {
-        Map<UUID, List<Job>> pieces =
-                jobs.stream().collect(Collectors.groupingBy(Job::piece, LinkedHashMap::new, Collectors.toList()));
-        return pieces.values().stream()
-                .map(piece -> new PlanProblem.Piece(
-                        piece.stream()
-                                .filter(j -> open.containsKey(j.id()))
-                                .map(j -> ActivityId.job(j.id()))
-                                .collect(Collectors.toSet()),
-                        piece.stream()
-                                .anyMatch(j -> j.state().isInHand() || j.state().isDone())))
-                .filter(piece -> piece.left().size() > 1
-                        || piece.begun() && !piece.left().isEmpty())
-                .toList();
-    }
-
     private Set<String> apart() {
         return unclosed.stream()
                 .filter(CarAccess.Unclosed::apart)
@@ -340,7 +323,7 @@ final class Statement {
                 money.map(m -> PlanProblem.Purse.monthly(m.leftMinor(), m.monthlyMinor(), today(), MONTHS)),
                 policy,
                 target,
-                pieces(),
+                Pieces.leftOf(jobs, open.keySet()),
                 followed);
     }
 
@@ -367,9 +350,9 @@ final class Statement {
                 .with(timing)
                 .with(demand(job, where))
                 .needing(states);
-        GivenAway given = givenAway.get(job.id());
-        if (given != null) activities.add(Sooner.byOthers(activity, given.leftOn(today()), given.costMinor()));
-        else activities.add(job.state().isInHand() ? activity.goingOn(slots) : activity);
+        activities.add(Optional.ofNullable(givenAway.get(job.id()))
+                .map(g -> Sooner.byOthers(activity, g.leftOn(today()), g.costMinor()))
+                .orElseGet(() -> job.state().isInHand() ? activity.goingOn(slots) : activity));
     }
 
     private int minutes(Job job) {

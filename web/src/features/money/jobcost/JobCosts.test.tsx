@@ -18,7 +18,12 @@ const line = (title: string, done: boolean, thoughtMinor: number, paidMinor: num
 it('says by what factor one thought wrong, and of which job by how much', async () => {
   server.when('GET /api/projects/car/job-costs', {
     currency: 'EUR',
-    jobs: [line('Sill', true, 10_000, 11_800), line('Pads', true, 5_000, 4_400), line('Hood', false, 9_000, 100)],
+    jobs: [
+      line('Sill', true, 10_000, 11_800),
+      line('Pads', true, 5_000, 4_400),
+      line('Hood', false, 9_000, 100),
+      line('Clips', true, 0, 700),
+    ],
     told: 2,
     thoughtMinor: 15_000,
     paidMinor: 16_200,
@@ -30,6 +35,7 @@ it('says by what factor one thought wrong, and of which job by how much', async 
   expect(screen.getByRole('row', { name: /Sill/ })).toHaveTextContent('€18.00 more')
   expect(screen.getByRole('row', { name: /Pads/ })).toHaveTextContent('€6.00 less')
   expect(screen.getByRole('row', { name: /Hood/ })).toHaveTextContent('not done yet')
+  expect(screen.getByRole('row', { name: /Clips/ })).toHaveTextContent('nobody thought of it')
 })
 
 it('says so where nothing is done yet', async () => {

@@ -74,6 +74,7 @@ export function JobCosts({ projectId }: { projectId: string }) {
 function Difference({ line: l, money }: { line: Line; money: (minor: number) => string }) {
   const { t } = useTranslation()
   if (!l.done) return <span className="quiet">{t('jobCost.going')}</span>
+  if (l.thoughtMinor === 0) return <span className="quiet">{t('jobCost.unthought')}</span>
   if (l.dearerMinor === 0) return <>{t('jobCost.same')}</>
   return <>{t(l.dearerMinor > 0 ? 'jobCost.more' : 'jobCost.less', { money: money(Math.abs(l.dearerMinor)) })}</>
 }

@@ -16,6 +16,7 @@ export const jobCostWords = {
     less: '{{money}} less',
     same: 'as thought',
     going: 'not done yet',
+    unthought: 'nobody thought of it',
     open: 'All jobs with an amount',
   },
 } as const

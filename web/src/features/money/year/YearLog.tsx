@@ -34,7 +34,9 @@ export function YearLog({ sessions }: { sessions: Session[] }) {
                 .map((s) => (
                   <li key={s.id} className="break-inside-avoid border-b border-base-300 py-1.5">
                     <span className="quiet text-sm">
-                      {format.shortDay(s.workedOn)} · {hours(minutesOf(s))} · {s.person}
+                      {[format.shortDay(s.workedOn), ...(minutesOf(s) > 0 ? [hours(minutesOf(s))] : []), s.person].join(
+                        ' · ',
+                      )}
                     </span>
                     <span className="block whitespace-pre-wrap">{s.done}</span>
                     {s.learned && <span className="block text-sm">{t('year.learned', { what: s.learned })}</span>}

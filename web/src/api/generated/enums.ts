@@ -48,7 +48,7 @@ export const tightnesses = ['TO_FIND', 'FINGER_TIGHT', 'BY_FEEL', 'FIGURE'] as c
 
 export const phases = ['ASSESS_AND_STRIP', 'STRUCTURE', 'MECHANICAL', 'BODY_AND_PAINT', 'REFIT', 'START_AND_TEST', 'ROAD'] as const
 
-export const standings = ['IN_HAND', 'READY', 'WAITS_FOR_PARTS', 'WAITS', 'OVER'] as const
+export const standings = ['IN_HAND', 'READY', 'WAITS_FOR_PARTS', 'WAITS', 'BY_OTHERS', 'OVER'] as const
 
 export const grades = ['SERVICEABLE', 'GOOD', 'SHOW'] as const
 

@@ -6087,6 +6087,14 @@ export interface components {
             /** Format: uuid */
             jobId: string;
         };
+        GivenAwayKind: {
+            /** Format: int64 */
+            costMinor: number;
+            /** Format: int32 */
+            days: number;
+            /** @enum {string} */
+            operation: "STRIP" | "CLEAN" | "BLAST" | "CUT" | "WELD" | "FABRICATE" | "MACHINE" | "DRY_FIT" | "PRIME" | "PAINT" | "COAT" | "ASSEMBLE" | "REPLACE" | "ADJUST" | "WIRE" | "FILL" | "BLEED" | "ALIGN" | "TEST" | "INSPECT";
+        };
         GroupBudgetRequest: {
             /** Format: uuid */
             id: string;
@@ -6210,7 +6218,7 @@ export interface components {
             /** Format: int32 */
             pieces: number;
         };
-        HowFar: {
+        HowFarResponse: {
             /** Format: int64 */
             earnedMinutes: number;
             /** Format: int32 */
@@ -6219,6 +6227,8 @@ export interface components {
             jobsDone: number;
             /** Format: int64 */
             leftMinutes: number;
+            /** Format: int32 */
+            percent: number;
             /** Format: int64 */
             spentMinutes: number;
             /** Format: int64 */
@@ -6410,7 +6420,7 @@ export interface components {
             /** Format: int32 */
             spentMinutes: number;
             /** @enum {string} */
-            standing: "IN_HAND" | "READY" | "WAITS_FOR_PARTS" | "WAITS" | "OVER";
+            standing: "IN_HAND" | "READY" | "WAITS_FOR_PARTS" | "WAITS" | "BY_OTHERS" | "OVER";
             /** @enum {string} */
             state: "PROPOSED" | "PLANNED" | "BEGUN" | "TRIAL_FITTED" | "LOOSE" | "WORKS_NOT_BUTTONED_UP" | "FINISHED" | "VERIFIED" | "DROPPED";
             /** @enum {string} */
@@ -6853,7 +6863,7 @@ export interface components {
             overBasisPoints: number;
             position: components["schemas"]["Position"];
             refundsExpected: components["schemas"]["RefundDue"][];
-            toOrder: components["schemas"]["ToOrder"][];
+            toOrder: components["schemas"]["ToOrderLine"][];
             /** Format: int64 */
             willHaveCost: number;
         };
@@ -7277,6 +7287,17 @@ export interface components {
             name: string;
             note?: string;
         };
+        NewWayRequest: {
+            allOf?: components["schemas"]["GivenAwayKind"][];
+            givenAway: components["schemas"]["GivenAwayJob"][];
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: int32 */
+            sessionsMore: number;
+            /** @enum {string} */
+            standard?: "RUNNER" | "ROAD_READY" | "DRIVER" | "SHOW";
+        };
         NewWorkSessionRequest: {
             fields: components["schemas"]["WorkSessionFields"];
             finished?: string[];
@@ -7683,7 +7704,7 @@ export interface components {
             phases: components["schemas"]["PhaseProgress"][];
             places: components["schemas"]["PlaceProgress"][];
             standstills: components["schemas"]["StandstillResponse"][];
-            whole: components["schemas"]["HowFar"];
+            whole: components["schemas"]["HowFarResponse"];
         };
         Pairing: {
             /** Format: int32 */
@@ -7819,6 +7840,8 @@ export interface components {
             jobsDone: number;
             /** Format: int64 */
             leftMinutes: number;
+            /** Format: int32 */
+            percent: number;
             /** @enum {string} */
             phase: "ASSESS_AND_STRIP" | "STRUCTURE" | "MECHANICAL" | "BODY_AND_PAINT" | "REFIT" | "START_AND_TEST" | "ROAD";
             /** Format: int64 */
@@ -7914,6 +7937,8 @@ export interface components {
             jobsDone: number;
             /** Format: int64 */
             leftMinutes: number;
+            /** Format: int32 */
+            percent: number;
             /** Format: int64 */
             spentMinutes: number;
             /** Format: int64 */
@@ -9218,12 +9243,14 @@ export interface components {
             fasteners: string[];
             tools: string[];
         };
-        ToOrder: {
+        ToOrderLine: {
             /** Format: int64 */
             baseMinor: number;
-            /** Format: uuid */
-            needId: string;
+            /** Format: int32 */
+            needs: number;
             title: string;
+            /** Format: int32 */
+            unpriced: number;
         };
         TodayResponse: {
             /** Format: int32 */
@@ -15151,7 +15178,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["OtherWayFields"];
+                "application/json": components["schemas"]["NewWayRequest"];
             };
         };
         responses: {

@@ -4,7 +4,6 @@ import { beforeEach, expect, it } from 'vitest'
 import { server } from '@/test/server'
 import { show } from '@/test/page'
 import { HowFarPage } from './HowFarPage'
-import { share } from './share'
 
 const far = (jobs: number, jobsDone: number, thought: number, done: number, spent: number) => ({
   jobs,
@@ -13,6 +12,7 @@ const far = (jobs: number, jobsDone: number, thought: number, done: number, spen
   earnedMinutes: done,
   leftMinutes: thought - done,
   spentMinutes: spent,
+  percent: Math.round((100 * done) / thought),
 })
 const zone = (id: string) => ({ id, view: 'left', outline: 'M0 0h10v10z', markX: 5, markY: 5 })
 
@@ -50,9 +50,4 @@ it('says what to do while nobody has worked on it', async () => {
   show(<HowFarPage />)
   expect(await screen.findByText('Nobody has worked on it yet.')).toBeVisible()
   expect(screen.getByRole('link', { name: /Write down the first one/ })).toBeVisible()
-})
-
-it('goes by jobs where nobody thought of hours', () => {
-  expect(share(far(4, 1, 0, 0, 0))).toBe(0.25)
-  expect(share(far(0, 0, 0, 0, 0))).toBe(0)
 })

@@ -11,7 +11,7 @@ import { Empty, Loaded } from '@/ui/page/Feedback'
 import { Further, Page, Part } from '@/ui/page/Page'
 import { PhaseHours } from './PhaseHours'
 import { progressQuery, type Progress } from './queries'
-import { guessed, share } from './share'
+import { guessed } from './guessed'
 
 /** The car, filled as far as the work on each place is done; hours thought and worked by phase. */
 export function HowFarPage() {
@@ -51,7 +51,7 @@ function HowFarAnswer({ progress }: { progress: Progress | null }) {
   return (
     <>
       {t('progress.isSoFar', {
-        percent: Math.round(100 * share(whole)),
+        percent: whole.percent,
         done: whole.jobsDone,
         count: whole.jobs,
         hours: hours(guessed(whole.leftMinutes)),
@@ -83,7 +83,7 @@ function Filled({ projectId, body, places }: { projectId: string; body: Body; pl
         marks={places.filter((p) => p.jobsDone < p.jobs).map((p) => ({ zone: p.zone, count: p.jobs - p.jobsDone }))}
         done={(zone) => {
           const there = of(zone)
-          return there && share(there)
+          return there && there.percent / 100
         }}
         nameOf={(zone) => (of(zone) ? says(zone) : nameOf(body, zone))}
         sayMark={(m) => says(m.zone)}

@@ -3,7 +3,7 @@ import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
 import { hours, useFormat } from '@/ui/format/format'
 import { progressQuery } from './queries'
-import { guessed } from './share'
+import { guessed } from './guessed'
 import { Standstills } from './Standstills'
 
 /** Hours against the calendar, and against what was thought. */

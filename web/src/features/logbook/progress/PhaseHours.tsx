@@ -4,7 +4,7 @@ import { useTranslation } from 'react-i18next'
 import { hours } from '@/ui/format/format'
 import { SaveChart } from '@/ui/chart/SaveChart'
 import type { Progress } from './queries'
-import { guessed, share } from './share'
+import { guessed } from './guessed'
 
 const ROW = 52
 const tick = { fill: 'var(--color-base-content)', fontSize: 13 }
@@ -60,7 +60,7 @@ export function PhaseHours({ phases }: { phases: Progress['phases'] }) {
                 {t(`phase.${p.phase}`)}
               </th>
               <td className="py-1 pl-3 text-right">{t('progress.ofJobs', { done: p.jobsDone, count: p.jobs })}</td>
-              <td className="py-1 pl-3 text-right">{Math.round(100 * share(p))} %</td>
+              <td className="py-1 pl-3 text-right">{p.percent} %</td>
               <td className="whitespace-nowrap py-1 pl-3 text-right">{hours(guessed(p.thoughtMinutes))}</td>
               <td className="whitespace-nowrap py-1 pl-3 text-right">{hours(p.spentMinutes)}</td>
             </tr>

@@ -9,12 +9,11 @@ import { Empty, Loaded } from '@/ui/page/Feedback'
 import { Further, Page } from '@/ui/page/Page'
 import { Photos } from '@/ui/photos/Photos'
 import { hours, useFormat } from '@/ui/format/format'
+import { workedMinutes } from '@/ui/format/worked'
 import { WorkSessionForm } from './WorkSessionForm'
 import { HowItGoes } from '../progress/HowItGoes'
 
 type WorkSession = Schemas['WorkSessionResponse']
-
-const minutesOf = (e: WorkSession) => e.work.reduce((sum, w) => sum + w.minutes, 0)
 
 /** The logbook: what was done on which evening, and what to begin with next time. */
 export function LogbookPage() {
@@ -84,7 +83,7 @@ function LogAnswer({ workSessions }: { workSessions: WorkSession[] }) {
   const last = workSessions[0]
   const open = workSessions.find((e) => e.noteToSelf && !e.noteDone)
   if (!last) return t('workSession.nothing')
-  const total = workSessions.reduce((sum, e) => sum + minutesOf(e), 0)
+  const total = workedMinutes(...workSessions)
   return (
     <>
       {t('workSession.sum', { count: workSessions.length, hours: hours(total), day: format.day(last.workedOn) })}
@@ -101,7 +100,7 @@ function WorkSessionCard({ workSession: e, onEdit }: { workSession: WorkSession;
       <div className="flex items-baseline justify-between gap-3">
         <h2 className="text-lg font-semibold">{format.dayAndYear(e.workedOn)}</h2>
         <span className="quiet whitespace-nowrap text-sm">
-          {e.person}, {hours(minutesOf(e))}
+          {e.person}, {hours(workedMinutes(e))}
         </span>
       </div>
       <ul>

@@ -76,13 +76,20 @@ export function Sums({ money, forecast, projectId }: { money: Money; forecast: F
       <Line
         title={t('money.toOrder')}
         amount={say(money.position.toOrder)}
-        lines={money.toOrder.map((n) => [n.title, n.baseMinor === 0 ? t('money.noPrice') : say(n.baseMinor)])}
+        lines={money.toOrder.map((n) => [
+          n.needs > 1 ? t('money.forJobs', { what: n.title, count: n.needs }) : n.title,
+          n.unpriced === n.needs
+            ? t('money.noPrice')
+            : n.unpriced > 0
+              ? t('money.andUnpriced', { money: say(n.baseMinor), count: n.unpriced })
+              : say(n.baseMinor),
+        ])}
       />
       {money.agreed.length > 0 && (
         <Line
           title={t('money.agreed')}
           amount={say(money.position.agreed)}
-          lines={money.agreed.map((a) => [a.title, say(a.baseMinor)])}
+          lines={money.agreed.map((a) => [a.title, a.baseMinor === 0 ? t('money.noPrice') : say(a.baseMinor)])}
         />
       )}
       <ForecastLines projectId={projectId} forecast={forecast} />

@@ -35,6 +35,8 @@ export const budgetWords = {
     spent: 'Spent',
     orderedNotPaid: 'Ordered, not paid',
     toOrder: 'To order',
+    forJobs: '{{what}}, for {{count}} jobs',
+    andUnpriced: '{{money}}, {{count}} without a price',
     agreed: 'Agreed with others, not paid',
     willHaveCost: 'Expected final cost',
     budget: 'Budget',

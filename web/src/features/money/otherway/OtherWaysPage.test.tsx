@@ -101,27 +101,25 @@ it('sends a job that is given away', async () => {
   expect(sent?.body).not.toHaveProperty('standard')
 })
 
-it('gives all the welding away at once, its price shared out to the cent', async () => {
-  const job = (id: string, operation: string) => ({ id, code: id, title: id, operation, over: false })
-  server.when('GET /api/projects/car/jobs', { jobs: [job('a', 'WELD'), job('b', 'WELD'), job('c', 'PAINT')] })
+it('gives all the welding away at once', async () => {
+  const job = (id: string, operation: string, over = false) => ({ id, code: id, title: id, operation, over })
+  server.when('GET /api/projects/car/jobs', {
+    jobs: [job('a', 'WELD'), job('b', 'WELD'), job('c', 'PAINT', true)],
+  })
   said(ways())
   server.when('POST /api/projects/car/other-ways', undefined)
   show(<OtherWaysPage />)
   await userEvent.click(await screen.findByRole('button', { name: 'Think of another way' }))
   await userEvent.type(screen.getByLabelText('What you call it'), 'Weld it elsewhere')
-  await userEvent.click(await screen.findByText('All jobs of one kind at once'))
-  const kinds = screen.getByLabelText('Kind of work')
-  expect(kinds.querySelectorAll('option'), 'one job is given away by itself').toHaveLength(2)
-  await userEvent.selectOptions(kinds, 'WELD')
-  await userEvent.type(screen.getByLabelText('Days for all of them'), '15')
-  await userEvent.type(screen.getByLabelText('Price for all, in EUR'), '900.01')
-  await userEvent.click(screen.getByRole('button', { name: 'Give all 2 away' }))
+  await userEvent.click(await screen.findByRole('button', { name: 'Give all of one kind away' }))
+  await screen.findByRole('option', { name: 'Weld' })
+  expect(screen.queryByRole('option', { name: 'Paint' }), 'that is over').toBeNull()
+  expect(screen.getByLabelText(/^Kind of work/)).toHaveValue('WELD')
+  await userEvent.type(screen.getByLabelText('Price, in EUR'), '900.01')
   await userEvent.click(screen.getByRole('button', { name: 'Set it beside the plan' }))
   expect(server.sent.find((s) => s.method === 'POST')?.body).toMatchObject({
-    givenAway: [
-      { jobId: 'a', days: 8, costMinor: 45_001 },
-      { jobId: 'b', days: 8, costMinor: 45_000 },
-    ],
+    givenAway: [],
+    allOf: [{ operation: 'WELD', days: 14, costMinor: 90_001 }],
   })
 })
 

@@ -2,18 +2,19 @@ import { useQuery } from '@tanstack/react-query'
 import { useFieldArray } from 'react-hook-form'
 import { z } from 'zod'
 import { useTranslation } from 'react-i18next'
-import { Plus, Trash2 } from 'lucide-react'
+import { Plus } from 'lucide-react'
 import { api, unwrap, write, type Schemas } from '@/api/client'
-import { projectQuery } from '@/api/queries'
+import { operations } from '@/api/generated/enums'
+import { jobsQuery, projectQuery } from '@/api/queries'
 import { useWrite } from '@/api/useWrite'
 import { useFreshId } from '@/ui/form/draft/useFreshId'
 import { Form } from '@/ui/form/Form'
 import { JobPick } from '@/ui/form/JobPick'
-import { Amount, Line, Pick, Whole } from '@/ui/form/named'
+import { Line, Pick } from '@/ui/form/named'
 import { line, useAmountRule, whole } from '@/ui/form/rules'
 import { Sheet } from '@/ui/form/Sheet'
 import { useFields } from '@/ui/form/useFields'
-import { GiveAllAway } from './GiveAllAway'
+import { GivenAwayRow } from './GivenAwayRow'
 
 /** From the lowest; what the road asks for is never left out. */
 const standards = ['ROAD_READY', 'DRIVER', 'SHOW'] as const
@@ -46,11 +47,21 @@ export function WayForm({
         costMinor: amount(currency),
       }),
     ),
+    allOf: z.array(
+      z.object({
+        operation: z.enum(operations),
+        days: whole(t('way.daysWrong'), { min: 0, max: MOST_DAYS }),
+        costMinor: amount(currency),
+      }),
+    ),
   })
-  const form = useFields(rules, { name: '', standard: '', sessionsMore: '', givenAway: [] })
+  const form = useFields(rules, { name: '', standard: '', sessionsMore: '', givenAway: [], allOf: [] })
   const jobs = useFieldArray({ control: form.control, name: 'givenAway' })
+  const kinds = useFieldArray({ control: form.control, name: 'allOf' })
+  const { data: work } = useQuery(jobsQuery(projectId))
+  const open = operations.filter((o) => work?.jobs.some((j) => j.operation === o && !j.over))
   const add = useWrite(
-    (body: Schemas['OtherWayFields'], writeId) =>
+    (body: Schemas['NewWayRequest'], writeId) =>
       unwrap(
         api.POST('/api/projects/{projectId}/other-ways', {
           params: { path: { projectId } },
@@ -88,33 +99,42 @@ export function WayForm({
           say={count}
         />
         {jobs.fields.map((field, i) => (
-          <fieldset key={field.id} className="card-sheet grid gap-2 p-3">
-            <legend className="sr-only">{t('way.givenAway')}</legend>
+          <GivenAwayRow key={field.id} name={`givenAway.${i}`} currency={currency} onRemove={() => jobs.remove(i)}>
             <JobPick name={`givenAway.${i}.jobId`} projectId={projectId} label={t('way.job')} none="" />
-            <div className="grid grid-cols-2 gap-2">
-              <Whole name={`givenAway.${i}.days`} label={t('way.days')} />
-              <Amount name={`givenAway.${i}.costMinor`} label={t('way.price', { currency })} currency={currency} />
-            </div>
-            <div>
-              <button type="button" className="btn btn-ghost btn-sm" onClick={() => jobs.remove(i)}>
-                <Trash2 className="size-4" aria-hidden="true" />
-                {t('way.keepJob')}
-              </button>
-            </div>
-          </fieldset>
+          </GivenAwayRow>
         ))}
-        <GiveAllAway projectId={projectId} currency={currency} onAdd={(rows) => jobs.append(rows)} />
-        <div>
-          <button
-            type="button"
-            className="btn btn-sm"
-            onClick={() => jobs.append({ jobId: '', days: '14', costMinor: '' })}
-          >
-            <Plus className="size-4" aria-hidden="true" />
-            {t('way.giveAway')}
-          </button>
+        {kinds.fields.map((field, i) => (
+          <GivenAwayRow key={field.id} name={`allOf.${i}`} currency={currency} onRemove={() => kinds.remove(i)}>
+            <Pick
+              name={`allOf.${i}.operation`}
+              label={t('way.kind')}
+              of={open}
+              say={(o) => t(`operation.${o}`)}
+              hint={t('way.kindHint')}
+            />
+          </GivenAwayRow>
+        ))}
+        <div className="flex flex-wrap gap-2">
+          <More says={t('way.giveAway')} onPress={() => jobs.append({ jobId: '', days: '14', costMinor: '' })} />
+          {open[0] && (
+            <More
+              says={t('way.allOf')}
+              onPress={() =>
+                kinds.append({ operation: open.includes('WELD') ? 'WELD' : open[0]!, days: '14', costMinor: '' })
+              }
+            />
+          )}
         </div>
       </Form>
     </Sheet>
+  )
+}
+
+function More({ says, onPress }: { says: string; onPress: () => void }) {
+  return (
+    <button type="button" className="btn btn-sm" onClick={onPress}>
+      <Plus className="size-4" aria-hidden="true" />
+      {says}
+    </button>
   )
 }

@@ -1,8 +1,8 @@
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '@/api/client'
 import { hours, useFormat } from '@/ui/format/format'
+import { workedMinutes } from '@/ui/format/worked'
 import { Part } from '@/ui/page/Page'
-import { minutesOf } from './minutesOf'
 
 type Session = Schemas['WorkSessionResponse']
 
@@ -25,7 +25,7 @@ export function YearLog({ sessions }: { sessions: Session[] }) {
             <h3 className="font-semibold">
               {t('year.month', {
                 month: format.month(`${month}-01`),
-                hours: hours(its.reduce((sum, s) => sum + minutesOf(s), 0)),
+                hours: hours(workedMinutes(...its)),
               })}
             </h3>
             <ul>
@@ -34,9 +34,11 @@ export function YearLog({ sessions }: { sessions: Session[] }) {
                 .map((s) => (
                   <li key={s.id} className="break-inside-avoid border-b border-base-300 py-1.5">
                     <span className="quiet text-sm">
-                      {[format.shortDay(s.workedOn), ...(minutesOf(s) > 0 ? [hours(minutesOf(s))] : []), s.person].join(
-                        ' · ',
-                      )}
+                      {[
+                        format.shortDay(s.workedOn),
+                        ...(workedMinutes(s) > 0 ? [hours(workedMinutes(s))] : []),
+                        s.person,
+                      ].join(' · ')}
                     </span>
                     <span className="block whitespace-pre-wrap">{s.done}</span>
                     {s.learned && <span className="block text-sm">{t('year.learned', { what: s.learned })}</span>}

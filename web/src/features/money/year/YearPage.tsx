@@ -6,12 +6,12 @@ import type { Schemas } from '@/api/client'
 import { jobsQuery, workSessionsQuery } from '@/api/queries'
 import { Choice } from '@/ui/form/Field'
 import { hours, useFormat } from '@/ui/format/format'
+import { workedMinutes } from '@/ui/format/worked'
 import { Loaded } from '@/ui/page/Feedback'
 import { Further, Page, Part } from '@/ui/page/Page'
 import { totalsQuery, type Totals } from '../totals/queries'
 import { YearLog } from './YearLog'
 import { YearMoney } from './YearMoney'
-import { minutesOf } from './minutesOf'
 
 type Session = Schemas['WorkSessionResponse']
 
@@ -106,7 +106,7 @@ function YearAnswer({
       {t('year.answer', {
         year,
         count: sessions.length,
-        hours: hours(sessions.reduce((sum, s) => sum + minutesOf(s), 0)),
+        hours: hours(workedMinutes(...sessions)),
         jobs: t('year.jobs', { count: jobs }),
         money: money ? say(money.closingMinor - money.openingMinor) : '…',
       })}

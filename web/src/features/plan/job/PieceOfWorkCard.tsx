@@ -89,6 +89,7 @@ export function PieceOfWorkCard({
 function Waiting({ job, all }: { job: Job; all: Job[] }) {
   const { t } = useTranslation()
   if (job.over) return null
+  if (job.standing === 'BY_OTHERS') return <> · {t('work.byOthers')}</>
   const before = all.filter((j) => job.waitsFor.includes(j.id))
   return (
     <>

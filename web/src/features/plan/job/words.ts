@@ -57,11 +57,13 @@ export const jobWords = {
       READY: 'ready to start',
       WAITS_FOR_PARTS: 'waits for parts',
       WAITS: 'waits for other work',
+      BY_OTHERS: 'somebody else does it',
       OVER: 'done',
     },
     after: 'after {{codes}}',
     needs: 'needs {{parts}}',
     canStart: 'ready to start',
+    byOthers: 'somebody else does it',
     gated: 'asks the road list first',
   },
   job: {

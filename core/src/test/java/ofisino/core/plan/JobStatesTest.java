@@ -12,10 +12,12 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.Size;
 import ofisino.core.Seeds;
+import ofisino.core.plan.job.HowFar;
 import ofisino.core.plan.job.JobState;
 import ofisino.core.plan.job.Precedence;
 import ofisino.core.plan.job.Precedence.Link;
 import ofisino.core.plan.job.Progress;
+import ofisino.core.plan.job.Standing;
 import org.jgrapht.alg.cycle.CycleDetector;
 import org.jgrapht.graph.DefaultEdge;
 import org.jgrapht.graph.SimpleDirectedGraph;
@@ -83,11 +85,10 @@ class JobStatesTest {
                 item("c", JobState.PLANNED, 60, true),
                 item("d", JobState.DROPPED, 999, true)));
         assertThat(progress)
-                .extracting(Progress::earnedMinutes, Progress::scopeMinutes)
+                .extracting(p -> p.far().earnedMinutes(), p -> p.far().thoughtMinutes())
                 .containsExactly(150L, 240L);
-        assertThat(progress.earnedPercent()).isEqualTo(63); // 62.5, rounded half up
-        assertThat(Progress.of(List.<Progress.Item<String>>of()).earnedPercent())
-                .isZero();
+        assertThat(progress.far().earnedPercent()).isEqualTo(63); // 62.5, rounded half up
+        assertThat(HowFar.of(List.of()).earnedPercent()).isZero();
     }
 
     @Test
@@ -112,15 +113,25 @@ class JobStatesTest {
 
     @Test
     void whatIsLeftIsNeverLessThanNothing() {
-        assertThat(new Progress.Item<>("a", JobState.BEGUN, 60, 40, Set.of(), true, false).leftMinutes())
-                .isEqualTo(20);
-        assertThat(new Progress.Item<>("a", JobState.BEGUN, 60, 90, Set.of(), true, false).leftMinutes())
-                .isZero();
-        assertThat(new Progress.Item<>("a", JobState.FINISHED, 60, 0, Set.of(), true, false).leftMinutes())
+        assertThat(new HowFar.Work(JobState.BEGUN, 60, 40, false).leftMinutes()).isEqualTo(20);
+        assertThat(new HowFar.Work(JobState.BEGUN, 60, 90, false).leftMinutes()).isZero();
+        assertThat(new HowFar.Work(JobState.FINISHED, 60, 0, false).leftMinutes())
                 .isZero();
     }
 
+    @Test
+    void whatOthersDoIsWorkOfTheCarAndNotOnesOwn() {
+        var weld = new Progress.Item<>(
+                "weld", new HowFar.Work(JobState.PLANNED, 60, 0, true), Set.<String>of(), true, false);
+        Progress progress = Progress.of(List.of(weld, item("prime", JobState.PLANNED, 30, true)));
+        assertThat(progress.ready()).as("prime").isEqualTo(1);
+        assertThat(progress.far().thoughtMinutes()).isEqualTo(90);
+        assertThat(progress.far().leftMinutes()).isEqualTo(30);
+        assertThat(Standing.of(weld, Set.of())).isEqualTo(Standing.BY_OTHERS);
+    }
+
     private static Progress.Item<String> item(String id, JobState state, int likely, boolean parts, String... after) {
-        return new Progress.Item<>(id, state, likely, 0, Set.of(after), parts, id.startsWith("drive"));
+        return new Progress.Item<>(
+                id, new HowFar.Work(state, likely, 0, false), Set.of(after), parts, id.startsWith("drive"));
     }
 }

@@ -86,6 +86,11 @@ class SentOutTest {
         assertThat(new GivenAway("", away, 0, Optional.of(today.plusYears(9))).leftOn(today))
                 .as("as far as plans go")
                 .isEqualTo(new DaysAway(730));
+        var agreed = new GivenAway("", away, 45_000, Optional.empty());
+        assertThat(agreed.owedMinor(30_000)).isEqualTo(15_000);
+        assertThat(agreed.owedMinor(50_000)).as("dearer than agreed").isZero();
+        assertThat(new GivenAway("", away, 0, Optional.empty()).isUnpriced(0)).isTrue();
+        assertThat(new GivenAway("", away, 0, Optional.empty()).isUnpriced(1)).isFalse();
         assertThatThrownBy(() -> new GivenAway("", away, -1, Optional.empty()))
                 .hasMessageContaining("cannot be negative");
     }

@@ -13,6 +13,7 @@ import ofisino.core.kernel.Caution;
 import ofisino.core.kernel.Effort;
 import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.job.Detail;
+import ofisino.core.plan.job.HowFar;
 import ofisino.core.plan.job.JobNature;
 import ofisino.core.plan.job.JobState;
 import ofisino.core.plan.job.Operation;
@@ -157,6 +158,11 @@ public interface Jobs {
         /** Of the likely effort. */
         public int leftMinutes() {
             return state.leftOf(likelyMinutes, spentMinutes);
+        }
+
+        /** @param byOthers somebody else does it */
+        public HowFar.Work work(boolean byOthers) {
+            return new HowFar.Work(state, likelyMinutes, spentMinutes, byOthers);
         }
 
         /** Last day on which it was worked on or ended; absent where it was not. */

@@ -65,10 +65,12 @@ class OtherWayTest {
         add(garage, project, "Come more often", map("sessionsMore", 2, "givenAway", List.of()))
                 .ok();
         garage.move(done, "DROPPED");
-        JsonNode foreseen = named(finished(garage, project), "Weld it elsewhere");
+        JsonNode before = finished(garage, project);
+        JsonNode foreseen = named(before, "Weld it elsewhere");
         String path = "/api/projects/" + project + "/other-ways/"
                 + foreseen.path("said").path("id").asString() + "/kept";
-        garage.owner().post(path, map()).ok();
+        UUID write = UUID.randomUUID();
+        garage.owner().write("POST", path, map(), write).ok();
         JsonNode after = finished(garage, project);
         assertThat(after.path("asPlanned").path("dates").get(0).path("planned").asString())
                 .isEqualTo(foreseen.path("dates").get(0).path("planned").asString());
@@ -88,6 +90,65 @@ class OtherWayTest {
         assertThat(away.get(0).path("costMinor").asLong()).isEqualTo(90_000);
         assertThat(garage.owner().get("/api/calendar").ok().path("windows")).hasSize(2);
         assertThat(garage.owner().post(path, map()).status()).isEqualTo(404);
+        garage.owner().post("/api/changes/" + write + "/undo", map()).ok();
+        JsonNode undone = finished(garage, project);
+        assertThat(named(undone, "Weld it elsewhere").path("dates"))
+                .as("as it was foreseen before")
+                .isEqualTo(foreseen.path("dates"));
+        assertThat(cost(undone.path("asPlanned"))).isEqualTo(cost(before.path("asPlanned")));
+        assertThat(garage.owner()
+                        .get("/api/projects/" + project)
+                        .ok()
+                        .path("aim")
+                        .asString())
+                .isNotEqualTo("ROAD_READY");
+        assertThat(garage.owner().get("/api/calendar").ok().path("windows")).hasSize(1);
+    }
+
+    /** 900.01 over two welds, the paint is not among them; named by itself a weld is not shared for. */
+    @Test
+    void allOfOneKindAreGivenAwayTogether(TestGarage garage) {
+        UUID project = garage.project();
+        List<UUID> welds = java.util.stream.Stream.of("Sill", "Floor", "Tail")
+                .map(t -> garage.job(project, map("title", t, "operation", "WELD")))
+                .toList();
+        garage.job(project, map("title", "Paint", "operation", "PAINT"));
+        add(
+                        garage,
+                        project,
+                        "Weld it elsewhere",
+                        map(
+                                "sessionsMore",
+                                0,
+                                "givenAway",
+                                List.of(map("jobId", welds.get(2), "days", 1, "costMinor", 5)),
+                                "allOf",
+                                List.of(map("operation", "WELD", "days", 15, "costMinor", 90_001))))
+                .ok();
+        JsonNode given = garage.owner()
+                .get("/api/projects/" + project + "/other-ways")
+                .ok()
+                .path("others")
+                .get(0)
+                .path("said")
+                .path("givenAway");
+        assertThat(given.valueStream()
+                        .map(g -> g.path("days").asInt() + " "
+                                + g.path("costMinor").asLong()))
+                .containsExactlyInAnyOrder("1 5", "8 45001", "8 45000");
+        assertThat(add(
+                                garage,
+                                project,
+                                "Align it elsewhere",
+                                map(
+                                        "sessionsMore",
+                                        0,
+                                        "givenAway",
+                                        List.of(),
+                                        "allOf",
+                                        List.of(map("operation", "ALIGN", "days", 1, "costMinor", 1))))
+                        .code())
+                .isEqualTo("way.none-of-kind");
     }
 
     /** A dent that nobody made work of is not for the road; rust through the sill is. */

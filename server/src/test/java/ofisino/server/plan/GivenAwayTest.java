@@ -75,6 +75,16 @@ class GivenAwayTest {
         book(garage, project, "SERVICE", weld, 20_000);
         assertThat(agreed(garage, project)).as("dearer than agreed").isZero();
         assertThat(forecast(garage, project, "SPENT")).isEqualTo(51_000);
+        UUID align = garage.job(project, "Set the tracking");
+        assertThat(missing(garage, project)).isZero();
+        give(garage, align, map("toWhom", "", "days", 1, "costMinor", 0, "version", 0))
+                .ok();
+        assertThat(missing(garage, project)).as("nobody knows what it costs").isEqualTo(1);
+        JsonNode work = garage.owner().get("/api/projects/" + project + "/jobs").ok();
+        assertThat(work.path("progress").path("ready").asInt())
+                .as("both are others'")
+                .isZero();
+        assertThat(work.path("jobs").get(0).path("standing").asString()).isEqualTo("BY_OTHERS");
     }
 
     @Test
@@ -129,6 +139,14 @@ class GivenAwayTest {
                 .path("position")
                 .path("agreed")
                 .asLong();
+    }
+
+    private static int missing(TestGarage garage, UUID project) {
+        return garage.owner()
+                .get("/api/projects/" + project + "/forecast")
+                .ok()
+                .path("unpriced")
+                .asInt();
     }
 
     private static long forecast(TestGarage garage, UUID project, String kind) {

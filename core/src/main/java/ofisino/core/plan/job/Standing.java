@@ -10,11 +10,14 @@ public enum Standing {
     READY,
     WAITS_FOR_PARTS,
     WAITS,
+    /** Somebody else does it. */
+    BY_OTHERS,
     OVER;
 
     /** @param waits the jobs before it that are not over */
     public static <I> Standing of(Item<I> item, Set<I> waits) {
         if (item.state().isOver()) return OVER;
+        if (item.work().byOthers()) return BY_OTHERS;
         if (item.state().isInHand()) return IN_HAND;
         if (!waits.isEmpty()) return WAITS;
         if (!item.partsHere()) return WAITS_FOR_PARTS;

@@ -57,14 +57,18 @@ public record TurnUp(int meant, int came) {
         return (came + USUAL_TIMES * USUAL_RATE) / (meant + USUAL_TIMES);
     }
 
-    /** Times that count as kept in what is believed of the rate before tomorrow: those that were, and the usual ones. */
-    public double keptWeight() {
-        return came + USUAL_TIMES * USUAL_RATE;
+    /**
+     * Times that count as kept in what is believed of the rate before tomorrow: the usual ones, and those that were seen, which hang together.
+     *
+     * @param seenForOne so many times that were seen say as much as one that hangs on no other
+     */
+    public double keptWeight(double seenForOne) {
+        return came / seenForOne + USUAL_TIMES * USUAL_RATE;
     }
 
     /** Likewise, times that were missed. */
-    public double missedWeight() {
-        return meant - came + USUAL_TIMES * (1 - USUAL_RATE);
+    public double missedWeight(double seenForOne) {
+        return (meant - came) / seenForOne + USUAL_TIMES * (1 - USUAL_RATE);
     }
 
     /** So many of the times as they come to, spread evenly, the first among them. */

@@ -22,7 +22,7 @@ final class Attendance {
 
     static List<TimeWindow> drawn(TurnUp known, List<TimeWindow> meant, SplittableRandom luck) {
         double rate = ChengBetaSampler.of(
-                        luck.split()::nextLong, known.keptWeight() / SEEN_FOR_ONE, known.missedWeight() / SEEN_FOR_ONE)
+                        luck.split()::nextLong, known.keptWeight(SEEN_FOR_ONE), known.missedWeight(SEEN_FOR_ONE))
                 .sample();
         double back = 1 / AWAY_TIMES;
         double leaves = rate > 0 ? Math.min(1, back * (1 - rate) / rate) : 1;

@@ -20,6 +20,16 @@ public record GivenAway(String toWhom, DaysAway away, long costMinor, Optional<L
                     "costMinor", "given-away.cost", "The price cannot be negative.", "Enter 0 if you do not know.");
     }
 
+    /** What is still owed, by what is paid; what was paid more is no credit. */
+    public long owedMinor(long paidMinor) {
+        return Math.max(0, Math.subtractExact(costMinor, paidMinor));
+    }
+
+    /** Nobody knows yet what it costs, and nothing is paid that tells it. */
+    public boolean isUnpriced(long paidMinor) {
+        return costMinor == 0 && paidMinor == 0;
+    }
+
     /** What is left of its days: all of them until it is handed over, then until the end of the promised day; a day that is past counts as today. */
     public DaysAway leftOn(LocalDate today) {
         return backOn.map(on -> Math.max(0, ChronoUnit.DAYS.between(today, on)) + 1)

@@ -7,8 +7,11 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.LongStream;
 import java.util.stream.Stream;
 import ofisino.core.kernel.Aim;
+import ofisino.core.kernel.Apportion;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.plan.problem.Activity;
 import ofisino.core.plan.problem.ActivityId;
@@ -33,7 +36,24 @@ public record OtherWay(Optional<Aim> standard, int sessionsMore, List<GivenAway>
             EnumSet.of(Activity.ActivityKind.JOB, Activity.ActivityKind.SENT_OUT);
 
     /** A job that somebody else does. @param costMinor what he asks, in minor units of the base currency */
-    public record GivenAway(ActivityId job, DaysAway away, long costMinor) {}
+    public record GivenAway(ActivityId job, DaysAway away, long costMinor) {
+        /**
+         * Several jobs that one person does for one price: the price shared out to the cent, the days in whole ones, rounded up.
+         *
+         * @throws InvalidValue when there are none
+         */
+        public static List<GivenAway> together(List<ActivityId> jobs, DaysAway away, long costMinor) {
+            if (jobs.isEmpty())
+                throw InvalidValue.at(
+                        "allOf", "way.none-of-kind", "No job of that kind is open.", "Choose another kind of work.");
+            long[] prices = Apportion.byLargestRemainder(
+                    costMinor, LongStream.generate(() -> 1).limit(jobs.size()).toArray());
+            var each = new DaysAway((away.days() + jobs.size() - 1) / jobs.size());
+            return IntStream.range(0, jobs.size())
+                    .mapToObj(i -> new GivenAway(jobs.get(i), each, prices[i]))
+                    .toList();
+        }
+    }
 
     public OtherWay {
         givenAway = List.copyOf(givenAway);

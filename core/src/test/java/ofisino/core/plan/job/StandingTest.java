@@ -25,7 +25,8 @@ class StandingTest {
     })
     void saysWhereWorkStands(JobState state, boolean waits, boolean partsHere, boolean gated, Standing standing) {
         Set<String> before = waits ? Set.of("other") : Set.of();
-        assertThat(Standing.of(new Item<>("job", state, 60, 0, before, partsHere, gated), before))
+        assertThat(Standing.of(
+                        new Item<>("job", new HowFar.Work(state, 60, 0, false), before, partsHere, gated), before))
                 .isEqualTo(standing);
     }
 }

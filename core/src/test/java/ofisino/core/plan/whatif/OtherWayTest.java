@@ -177,4 +177,14 @@ class OtherWayTest {
                 .run(800, () -> false)
                 .orElseThrow();
     }
+
+    @Test
+    void oneWhoDoesSeveralJobsHasOnePriceForThem() {
+        var jobs = List.of(new ActivityId("job:a"), new ActivityId("job:b"), new ActivityId("job:c"));
+        assertThat(GivenAway.together(jobs, new DaysAway(7), 10_000))
+                .extracting(g -> g.away().days() + " " + g.costMinor())
+                .containsExactly("3 3334", "3 3333", "3 3333");
+        assertThatThrownBy(() -> GivenAway.together(List.of(), new DaysAway(7), 10_000))
+                .hasMessageContaining("No job of that kind");
+    }
 }

@@ -27,8 +27,8 @@ interface HistoryMapper {
     /** Marks what follows in this transaction as taking back the given write. */
     void markUndo(UUID writeId);
 
-    /** Puts one row back; false when it is no longer as the change left it. */
-    boolean restore(UUID garageId, long historyId);
+    /** Puts all rows of a write back. @return what is no longer as the change left it, or is still used; empty where all are back */
+    Optional<String> restore(UUID garageId, UUID writeId);
 
     enum Action {
         ADDED,

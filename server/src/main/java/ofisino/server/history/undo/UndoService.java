@@ -9,7 +9,6 @@ import ofisino.server.history.undo.HistoryMapper.ChangeRow;
 import ofisino.server.history.undo.HistoryMapper.HistoryRow;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Role;
-import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Service;
 
 /**
@@ -36,15 +35,9 @@ record UndoService(HistoryMapper mapper) {
             if (row.rowId() != null && mapper.builtUpon(caller.garageId(), writeId, row.rowId(), last))
                 throw builtUpon(row.entity());
         mapper.markUndo(writeId);
-        for (HistoryRow row : rows) restore(caller, row);
-    }
-
-    private void restore(Caller caller, HistoryRow row) {
-        try {
-            if (!mapper.restore(caller.garageId(), row.id())) throw builtUpon(row.entity());
-        } catch (DataIntegrityViolationException stillUsed) {
-            throw builtUpon(row.entity());
-        }
+        mapper.restore(caller.garageId(), writeId).ifPresent(entity -> {
+            throw builtUpon(entity);
+        });
     }
 
     private static Conflict builtUpon(String entity) {

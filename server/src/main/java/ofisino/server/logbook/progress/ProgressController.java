@@ -2,8 +2,10 @@ package ofisino.server.logbook.progress;
 
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
+import ofisino.core.plan.job.HowFar;
 import ofisino.core.plan.job.Operation;
 import ofisino.core.plan.orderofwork.Phase;
 import ofisino.core.plan.progress.Standstill.Cause;
@@ -42,21 +44,17 @@ record ProgressController(ProgressService service) {
             long restLikeSoFarMinutes,
             long endLikeSoFarMinutes) {}
 
-    /**
-     * How far the work at one place, or of one phase, is.
-     *
-     * @param jobs           that are not dropped
-     * @param thoughtMinutes for all of them, whoever does them
-     * @param earnedMinutes  of these, by the state of each job: what it took does not make a car any readier
-     * @param leftMinutes    of one's own work
-     * @param spentMinutes   worked on any of them
-     */
-    record HowFar(
-            int jobs, int jobsDone, long thoughtMinutes, long earnedMinutes, long leftMinutes, long spentMinutes) {}
+    /** How far some work is. @param percent of what was thought, earned by the state of each job */
+    record HowFarResponse(@JsonUnwrapped HowFar far, int percent) {
+        static HowFarResponse of(Collection<HowFar.Work> work) {
+            HowFar far = HowFar.of(work);
+            return new HowFarResponse(far, far.earnedPercent());
+        }
+    }
 
-    record PlaceProgress(String zone, @JsonUnwrapped HowFar far) {}
+    record PlaceProgress(String zone, @JsonUnwrapped HowFarResponse far) {}
 
-    record PhaseProgress(Phase phase, @JsonUnwrapped HowFar far) {}
+    record PhaseProgress(Phase phase, @JsonUnwrapped HowFarResponse far) {}
 
     /**
      * @param months      of the calendar, begun ones counted
@@ -75,7 +73,7 @@ record ProgressController(ProgressService service) {
             int finishedJobs,
             double factor,
             @Nullable EarnedMinutes earned,
-            HowFar whole,
+            HowFarResponse whole,
             List<PlaceProgress> places,
             List<PhaseProgress> phases,
             List<ByOperation> byOperation,

@@ -27,7 +27,7 @@ import ofisino.server.logbook.WorkedHours;
 import ofisino.server.logbook.progress.ProgressController.ByOperation;
 import ofisino.server.logbook.progress.ProgressController.DaysByCause;
 import ofisino.server.logbook.progress.ProgressController.EarnedMinutes;
-import ofisino.server.logbook.progress.ProgressController.HowFar;
+import ofisino.server.logbook.progress.ProgressController.HowFarResponse;
 import ofisino.server.logbook.progress.ProgressController.PaceResponse;
 import ofisino.server.logbook.progress.ProgressController.PhaseProgress;
 import ofisino.server.logbook.progress.ProgressController.PlaceProgress;
@@ -63,9 +63,7 @@ record ProgressService(
                 .toList();
         List<Jobs.Job> finished =
                 all.stream().filter(j -> finished(j).isPresent()).toList();
-        Set<UUID> byOthers = givenAwayJobs.of(caller, projectId).stream()
-                .map(GivenAwayJobs.JobGivenAway::jobId)
-                .collect(Collectors.toSet());
+        Set<UUID> byOthers = givenAwayJobs.ids(caller, projectId);
         List<Jobs.Job> own =
                 all.stream().filter(j -> !byOthers.contains(j.id())).toList();
         Map<UUID, Phase> phases = orderOfWork.phases(caller, projectId);
@@ -98,20 +96,13 @@ record ProgressService(
                     .toList();
         }
 
-        HowFar whole() {
+        HowFarResponse whole() {
             return howFar(all);
         }
 
-        private HowFar howFar(List<Jobs.Job> jobs) {
-            return new HowFar(
-                    jobs.size(),
-                    (int) jobs.stream().filter(j -> j.state().isDone()).count(),
-                    sum(jobs, Jobs.Job::likelyMinutes),
-                    Math.round(jobs.stream()
-                            .mapToDouble(j -> j.state().earnedShare() * j.likelyMinutes())
-                            .sum()),
-                    sum(jobs.stream().filter(j -> !byOthers.contains(j.id())).toList(), Jobs.Job::leftMinutes),
-                    sum(jobs, Jobs.Job::spentMinutes));
+        private HowFarResponse howFar(List<Jobs.Job> jobs) {
+            return HowFarResponse.of(
+                    jobs.stream().map(j -> j.work(byOthers.contains(j.id()))).toList());
         }
     }
 

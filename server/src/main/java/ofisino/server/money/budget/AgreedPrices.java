@@ -3,6 +3,7 @@ package ofisino.server.money.budget;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import ofisino.core.money.ledger.EntryKind;
@@ -28,12 +29,14 @@ record AgreedPrices(GivenAwayJobs givenAway, Jobs jobs) {
         Map<UUID, Long> paid = servicesByJob(posted);
         return given.stream()
                 .filter(g -> wanted.containsKey(g.jobId()))
-                .map(g -> new AgreedPrice(
-                        g.jobId(),
-                        wanted.get(g.jobId()).title(),
-                        Math.max(0, g.costMinor() - paid.getOrDefault(g.jobId(), 0L))))
-                .filter(a -> a.baseMinor() > 0)
+                .flatMap(g -> open(g, wanted.get(g.jobId()), paid.getOrDefault(g.jobId(), 0L)).stream())
                 .toList();
+    }
+
+    private static Optional<AgreedPrice> open(GivenAwayJobs.JobGivenAway given, Jobs.Job job, long paidMinor) {
+        long owed = given.toCore().owedMinor(paidMinor);
+        boolean unpriced = given.toCore().isUnpriced(paidMinor);
+        return owed > 0 || unpriced ? Optional.of(new AgreedPrice(job.id(), job.title(), owed)) : Optional.empty();
     }
 
     private static Map<UUID, Long> servicesByJob(List<Posted> posted) {

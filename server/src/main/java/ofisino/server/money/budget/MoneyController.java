@@ -22,7 +22,10 @@ record MoneyController(PositionService service) {
 
     record ToOrder(UUID needId, String title, long baseMinor) {}
 
-    /** What somebody else asks for a job that he does, less what is paid of it. */
+    /** The same thing to be ordered for several jobs. @param unpriced of the needs, those without a price */
+    record ToOrderLine(String title, int needs, int unpriced, long baseMinor) {}
+
+    /** What somebody else asks for a job that he does, less what is paid of it; 0 while nobody knows his price. */
     record AgreedPrice(UUID jobId, String title, long baseMinor) {}
 
     /** What was paid for things that were sent back; it counts as spent until it comes. */
@@ -42,7 +45,7 @@ record MoneyController(PositionService service) {
             long leftThisMonth,
             long heldForPlansB,
             List<OpenOrder> orderedNotPaid,
-            List<ToOrder> toOrder,
+            List<ToOrderLine> toOrder,
             List<AgreedPrice> agreed,
             List<RefundDue> refundsExpected,
             List<DepositOut> depositsOut) {}

@@ -105,7 +105,8 @@ record MonthsService(
                     .of(ActivityId.job(job.jobId()))
                     .map(s -> s.end().atZone(garages.zone(caller)).toLocalDate());
             if (day.isEmpty()) undated += job.baseMinor();
-            else due.add(new DuePayment(job.title(), day.get(), job.baseMinor(), canWait(job.jobId(), aims)));
+            else if (job.baseMinor() > 0)
+                due.add(new DuePayment(job.title(), day.get(), job.baseMinor(), canWait(job.jobId(), aims)));
         }
         return undated;
     }

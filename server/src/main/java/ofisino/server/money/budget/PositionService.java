@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.time.YearMonth;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -34,6 +35,7 @@ import ofisino.server.money.budget.MoneyController.MoneyResponse;
 import ofisino.server.money.budget.MoneyController.OpenOrder;
 import ofisino.server.money.budget.MoneyController.RefundDue;
 import ofisino.server.money.budget.MoneyController.ToOrder;
+import ofisino.server.money.budget.MoneyController.ToOrderLine;
 import ofisino.server.parts.Needs;
 import ofisino.server.parts.Orders;
 import ofisino.server.plan.Fallbacks;
@@ -189,12 +191,28 @@ record PositionService(
                         .mapToLong(Fallback::costMinor)
                         .reduce(0, Math::addExact),
                 s.open(),
-                s.toOrder(),
+                together(s.toOrder()),
                 s.agreed(),
                 refunds(s.balances()),
                 s.deposits().stream()
                         .map(d -> new DepositOut(d.name(), d.baseMinor(), d.returnBy()))
                         .toList());
+    }
+
+    /** One line for the same thing, whoever needs it. */
+    private static List<ToOrderLine> together(List<ToOrder> all) {
+        return all.stream()
+                .collect(Collectors.groupingBy(ToOrder::title, LinkedHashMap::new, Collectors.toList()))
+                .entrySet()
+                .stream()
+                .map(e -> new ToOrderLine(
+                        e.getKey(),
+                        e.getValue().size(),
+                        (int) e.getValue().stream()
+                                .filter(n -> n.baseMinor() == 0)
+                                .count(),
+                        e.getValue().stream().mapToLong(ToOrder::baseMinor).sum()))
+                .toList();
     }
 
     /** An order, what of it is still to be paid or comes back, and its rate on ordering. */

@@ -140,7 +140,7 @@ class ForecastService implements Forecasts {
                                                 .mapToLong(job -> money.agreed().getOrDefault(job, 0L))
                                                 .sum()),
                         toDo.of(caller, project, all, needed, way),
-                        Need.toBuy(needed).unvalued())
+                        Need.toBuy(needed).unvalued() + unpriced(money, way))
                 .with(forgotten, setAside)
                 .and(running.stream()
                         .flatMap(r -> r.toCore().toCome(today, road).stream())
@@ -156,6 +156,13 @@ class ForecastService implements Forecasts {
                 road.isEmpty() && running.stream().anyMatch(r -> r.untilOn() == null),
                 hidden.size(),
                 money.currency());
+    }
+
+    /** Jobs that others do, at a price that nobody knows yet. */
+    private static int unpriced(Ledger.Standing money, Otherwise way) {
+        return (int) money.agreed().entrySet().stream()
+                .filter(a -> a.getValue() == 0 && !way.leftOut().contains(a.getKey()))
+                .count();
     }
 
     @Override

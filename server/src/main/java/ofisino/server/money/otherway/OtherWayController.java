@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import ofisino.core.kernel.Aim;
+import ofisino.core.plan.job.Operation;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Role;
 import ofisino.server.identity.Roles;
@@ -28,6 +29,26 @@ record OtherWayController(OtherWayService service) {
     /** @param standard only what this asks for is done @param sessionsMore a week, less than nothing for fewer */
     record OtherWayFields(
             UUID id, String name, @Nullable Aim standard, int sessionsMore, List<GivenAwayJob> givenAway) {}
+
+    /** All open jobs of one kind that somebody else does. @param days for all of them @param costMinor for all of them, in the base currency */
+    record GivenAwayKind(Operation operation, int days, long costMinor) {}
+
+    /** @param allOf besides the jobs that are named one by one */
+    record NewWayRequest(
+            UUID id,
+            String name,
+            @Nullable Aim standard,
+            int sessionsMore,
+            List<GivenAwayJob> givenAway,
+            @Nullable List<GivenAwayKind> allOf) {
+        NewWayRequest {
+            allOf = allOf == null ? List.of() : List.copyOf(allOf);
+        }
+
+        OtherWayFields with(List<GivenAwayJob> all) {
+            return new OtherWayFields(id, name, standard, sessionsMore, all);
+        }
+    }
 
     /** @param fiveInTen half of the runs are ready by then @param eightInTen absent while it is worked out, or where so many do not reach it */
     record WayDates(
@@ -86,7 +107,7 @@ record OtherWayController(OtherWayService service) {
 
     @PostMapping
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void add(Caller caller, @PathVariable UUID projectId, @RequestBody OtherWayFields body) {
+    void add(Caller caller, @PathVariable UUID projectId, @RequestBody NewWayRequest body) {
         service.add(caller, projectId, body);
     }
 

@@ -1,5 +1,6 @@
 package ofisino.server.money.otherway;
 
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -24,6 +25,8 @@ import ofisino.server.money.Forecasts;
 import ofisino.server.money.Forecasts.OtherCost;
 import ofisino.server.money.Forecasts.Otherwise;
 import ofisino.server.money.otherway.OtherWayController.GivenAwayJob;
+import ofisino.server.money.otherway.OtherWayController.GivenAwayKind;
+import ofisino.server.money.otherway.OtherWayController.NewWayRequest;
 import ofisino.server.money.otherway.OtherWayController.OtherWayFields;
 import ofisino.server.money.otherway.OtherWayController.OtherWaysResponse;
 import ofisino.server.money.otherway.OtherWayMapper.GivenAwayRow;
@@ -130,8 +133,12 @@ record OtherWayService(
                         .toList());
     }
 
-    void add(Caller caller, UUID projectId, OtherWayFields fields) {
+    void add(Caller caller, UUID projectId, NewWayRequest asked) {
         projects.requireOpen(caller, projectId);
+        OtherWayFields fields = asked.with(Stream.concat(
+                        asked.givenAway().stream(),
+                        asked.allOf().stream().flatMap(kind -> all(caller, projectId, asked, kind).stream()))
+                .toList());
         toCore(fields);
         for (GivenAwayJob g : fields.givenAway()) {
             Currencies.minor("costMinor", garages.baseCurrency(caller), g.costMinor());
@@ -152,6 +159,25 @@ record OtherWayService(
                     caller.garageId(), new GivenAwayRow(fields.id(), g.jobId(), g.days(), g.costMinor()));
     }
 
+    /** The open jobs of a kind that nobody else does yet and that are not named by themselves. */
+    private List<GivenAwayJob> all(Caller caller, UUID projectId, NewWayRequest asked, GivenAwayKind kind) {
+        Set<UUID> not = new HashSet<>(givenAwayJobs.ids(caller, projectId));
+        asked.givenAway().forEach(g -> not.add(g.jobId()));
+        List<UUID> its = jobs.of(caller, projectId).stream()
+                .filter(j -> j.operation() == kind.operation() && !j.state().isOver())
+                .map(Jobs.Job::id)
+                .filter(id -> !not.contains(id))
+                .toList();
+        List<GivenAway> together = GivenAway.together(
+                its.stream().map(ActivityId::job).toList(), new DaysAway(kind.days()), kind.costMinor());
+        return IntStream.range(0, its.size())
+                .mapToObj(i -> new GivenAwayJob(
+                        its.get(i),
+                        together.get(i).away().days(),
+                        together.get(i).costMinor()))
+                .toList();
+    }
+
     /** The car is done this way from now on: what the standard does not ask for is dropped; what is over, or given away already, stays as it is. */
     void keep(Caller caller, UUID projectId, UUID id) {
         projects.requireOpen(caller, projectId);
@@ -165,9 +191,7 @@ record OtherWayService(
             projects.aimAt(caller, projectId, way.standard());
         }
         if (way.sessionsMore() != 0) calendars.comeMore(caller, way.sessionsMore());
-        Set<UUID> given = givenAwayJobs.of(caller, projectId).stream()
-                .map(GivenAwayJobs.JobGivenAway::jobId)
-                .collect(Collectors.toSet());
+        Set<UUID> given = givenAwayJobs.ids(caller, projectId);
         for (GivenAwayJob g : way.givenAway())
             if (!given.contains(g.jobId())
                     && !jobs.require(caller, g.jobId()).state().isOver())

@@ -25,6 +25,7 @@ import ofisino.core.plan.scope.Growth;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Roles;
 import ofisino.server.parts.Needs.Need;
+import ofisino.server.plan.GivenAwayJobs;
 import ofisino.server.plan.Jobs.Job;
 import ofisino.server.plan.OrderOfWork;
 import ofisino.server.plan.job.JobMapper.ChainRow;
@@ -45,7 +46,12 @@ import org.springframework.web.bind.annotation.RestController;
 @Roles
 @RequestMapping("/api")
 record JobController(
-        JobService service, ChainService chains, JobShaping shaping, JobDangers jobDangers, OrderOfWork orderOfWork) {
+        JobService service,
+        ChainService chains,
+        JobShaping shaping,
+        JobDangers jobDangers,
+        OrderOfWork orderOfWork,
+        GivenAwayJobs givenAway) {
     record EffortFields(int optimisticMinutes, int likelyMinutes, int pessimisticMinutes) {
         Effort checked() {
             return new Effort(optimisticMinutes, likelyMinutes, pessimisticMinutes);
@@ -131,7 +137,7 @@ record JobController(
             dangers = jobDangers.of(caller, projectId);
             links = service.linkRows(caller, projectId);
             findingLinks = service.findingLinks(caller, projectId);
-            items = service.items(caller, projectId).stream()
+            items = service.items(caller, projectId, givenAway.ids(caller, projectId)).stream()
                     .collect(Collectors.toMap(Progress.Item::id, Function.identity()));
             waits = Progress.waits(items.values());
             lacking = service.lacking(caller, projectId);
@@ -144,7 +150,7 @@ record JobController(
                     j,
                     new EffortFields(j.optimisticMinutes(), j.likelyMinutes(), j.pessimisticMinutes()),
                     j.state().possible(),
-                    items.get(j.id()).leftMinutes(),
+                    items.get(j.id()).work().leftMinutes(),
                     j.state().isOver(),
                     links.stream()
                             .filter(l -> l.afterId().equals(j.id()))
@@ -180,7 +186,7 @@ record JobController(
 
         ProgressResponse progress() {
             Progress p = Progress.of(items.values());
-            return new ProgressResponse(p.earnedPercent(), p.scopeMinutes(), p.ready(), p.waitForParts());
+            return new ProgressResponse(p.far().earnedPercent(), p.far().thoughtMinutes(), p.ready(), p.waitForParts());
         }
     }
 

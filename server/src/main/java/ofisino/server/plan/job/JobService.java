@@ -67,8 +67,8 @@ record JobService(
         return mapper.of(caller.garageId(), projectId);
     }
 
-    /** The jobs as {@link Progress} sees them. */
-    List<Progress.Item<UUID>> items(Caller caller, UUID projectId) {
+    /** The jobs as {@link Progress} sees them. @param byOthers those that somebody else does */
+    List<Progress.Item<UUID>> items(Caller caller, UUID projectId, Set<UUID> byOthers) {
         Map<UUID, Set<UUID>> after = linkRows(caller, projectId).stream()
                 .collect(Collectors.groupingBy(
                         LinkRow::afterId, Collectors.mapping(LinkRow::beforeId, Collectors.toSet())));
@@ -76,9 +76,7 @@ record JobService(
         return list(caller, projectId).stream()
                 .map(j -> new Progress.Item<>(
                         j.id(),
-                        j.state(),
-                        j.likelyMinutes(),
-                        j.spentMinutes(),
+                        j.work(byOthers.contains(j.id())),
                         after.getOrDefault(j.id(), Set.of()),
                         !lacking.containsKey(j.id()),
                         j.nature().startsOrDrives()))

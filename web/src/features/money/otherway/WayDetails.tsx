@@ -64,6 +64,17 @@ export function WayDetails({
     >
       <ProblemAlert error={remove.error} />
       {!way.planned && <p className="font-semibold">{t('way.noDates')}</p>}
+      <ProblemAlert error={keep.error} />
+      <p className="quiet mt-2 text-sm">{t('way.planMeans')}</p>
+      <button
+        type="button"
+        className="btn btn-primary my-2"
+        aria-label={t('actOn', { act: t('way.makePlan'), what: said.name })}
+        disabled={keep.isPending}
+        onClick={() => keep.mutate()}
+      >
+        {t('way.makePlan')}
+      </button>
       <p className="font-semibold">{t('way.toGo')}</p>
       <ul className="list-disc pl-5">
         {said.standard && (
@@ -94,17 +105,6 @@ export function WayDetails({
           </li>
         ))}
       </ul>
-      <ProblemAlert error={keep.error} />
-      <p className="quiet mt-2 text-sm">{t('way.planMeans')}</p>
-      <button
-        type="button"
-        className="btn btn-primary my-2"
-        aria-label={t('actOn', { act: t('way.makePlan'), what: said.name })}
-        disabled={keep.isPending}
-        onClick={() => keep.mutate()}
-      >
-        {t('way.makePlan')}
-      </button>
       {way.leftOut.length > 0 && (
         <details>
           <summary className="cursor-pointer py-2">

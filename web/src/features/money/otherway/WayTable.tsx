@@ -4,6 +4,8 @@ import { hours, useFormat } from '@/ui/format/format'
 import type { OtherWays, Way } from './queries'
 import { useDifference } from './useDifference'
 
+type Row = [string, (way: Way) => ReactNode]
+
 /** The same lines of each way, the plan first. */
 export function WayTable({ ways: w }: { ways: OtherWays }) {
   const { t } = useTranslation()
@@ -15,7 +17,7 @@ export function WayTable({ ways: w }: { ways: OtherWays }) {
   const last = (way: Way) => way.dates.at(-1)
   const day = (at?: string) => (w.finished ? (at ? format.far(at) : t('way.unknown')) : '…')
   const ends = (way: Way) => t('way.ends', { low: about(way.cost.lowMinor), high: about(way.cost.highMinor) })
-  const lines: [string, (way: Way) => ReactNode][] = [
+  const lines: Row[] = [
     [t('way.cost'), (way) => <Twice main={about(way.cost.expectedMinor)} more={ends(way)} />],
     [t('way.dearer'), (way) => <Twice main={says.money(way)} more={says.moneyRange(way)} />],
     [
@@ -28,7 +30,11 @@ export function WayTable({ ways: w }: { ways: OtherWays }) {
     [t('way.later'), (way) => <Twice main={says.days(way)} more={says.daysRange(way)} />],
     [t('way.allDone'), (way) => last(way) && day(last(way)!.fiveInTen)],
     [t('way.hours'), (way) => hours(way.ownMinutes)],
-    [t('way.left'), (way) => (way.leftOut.length > 0 ? t('way.leftJobs', { count: way.leftOut.length }) : '')],
+    ...(all.some((way) => way.leftOut.length > 0)
+      ? ([
+          [t('way.left'), (way) => way.leftOut.length > 0 && t('way.leftJobs', { count: way.leftOut.length })],
+        ] as Row[])
+      : []),
   ]
   return (
     <div className="overflow-x-auto">

@@ -25,7 +25,7 @@ export const otherWayWords = {
     giveAway: 'Give a job away',
     job: 'Job',
     jobMissing: 'Choose the job.',
-    days: 'Days away',
+    days: 'Days it takes',
     daysWrong: '0 to 730 days.',
     price: 'Price, in {{currency}}',
     keepJob: 'Do it yourself',

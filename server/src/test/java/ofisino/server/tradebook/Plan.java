@@ -87,6 +87,11 @@ record Plan(
             return end().plus(waits);
         }
 
+        /** Somebody else does it: no session goes through the night. */
+        boolean isByOthers() {
+            return stretches.stream().anyMatch(s -> s.length().compareTo(Duration.ofHours(20)) > 0);
+        }
+
         boolean does(Operation... any) {
             return Arrays.asList(any).contains(operation);
         }

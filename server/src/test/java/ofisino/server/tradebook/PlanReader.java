@@ -213,15 +213,17 @@ final class PlanReader {
                         .map(Component.class::cast)
                         .toList(),
                 its.stream().map(f -> findings.get(f).path("kind").asString()).collect(Collectors.toSet()),
-                activities
-                        .get("JOB:" + id)
-                        .path("stretches")
-                        .valueStream()
-                        .map(PlanReader::span)
-                        .toList(),
+                stretches(activities.get("JOB:" + id)),
                 Duration.ofMinutes(waitMinutes),
                 j.path("cautions").valueStream().map(JsonNode::asString).toList(),
                 holding);
+    }
+
+    /** What somebody else does has no session here: it takes all the time that it is given. */
+    private static List<Span> stretches(JsonNode activity) {
+        List<Span> own =
+                activity.path("stretches").valueStream().map(PlanReader::span).toList();
+        return own.isEmpty() ? List.of(new Span(time(activity, "start"), time(activity, "end"))) : own;
     }
 
     private Opened opened(JsonNode s) {

@@ -39,7 +39,7 @@ final class SessionSentences {
                         89,
                         "Grinding, hammering, the compressor and a running engine keep the hours of the place",
                         plan -> plan.jobs().stream()
-                                .filter(SessionSentences::isHeard)
+                                .filter(j -> isHeard(j) && !j.isByOthers())
                                 .map(j -> that(
                                         j.title(),
                                         j.stretches().stream()

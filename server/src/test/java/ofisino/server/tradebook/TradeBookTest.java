@@ -1,7 +1,9 @@
 package ofisino.server.tradebook;
 
+import static ofisino.server.testing.TestGarage.map;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import java.util.UUID;
 import java.util.stream.LongStream;
 import java.util.stream.Stream;
@@ -9,6 +11,7 @@ import ofisino.server.testing.TestApplication;
 import ofisino.server.testing.TestGarage;
 import ofisino.server.tradebook.Cars.Car;
 import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -44,6 +47,28 @@ class TradeBookTest {
         Plan plan = PlanReader.read(garage, project, car.motorcycle());
         assertThat(BOOK.read(plan)).isEmpty();
         ACCESS.add(plan);
+    }
+
+    /** Who welds changes nothing of what has to be so before and after it: the tank is out, the opening braced, the datum read again. */
+    @Test
+    void isPlannedAsTheTradeDoesThoughSomebodyElseWelds(TestGarage garage) {
+        UUID project = Cars.enter(garage, Cars.saloon());
+        UUID way = UUID.randomUUID();
+        String ways = "/api/projects/" + project + "/other-ways";
+        var welds = List.of(map("operation", "WELD", "days", 21, "costMinor", 120_000));
+        garage.owner()
+                .post(
+                        ways,
+                        map("id", way, "name", "A welder", "sessionsMore", 0, "givenAway", List.of(), "allOf", welds))
+                .ok();
+        garage.owner().post(ways + "/" + way + "/kept", map()).ok();
+        assertThat(garage.owner()
+                        .get("/api/projects/" + project + "/given-away")
+                        .ok())
+                .as("the saloon is welded in more than one place")
+                .hasSizeGreaterThan(2);
+        assertThat(new TradeBook().read(PlanReader.read(garage, project, false)))
+                .isEmpty();
     }
 
     @AfterAll

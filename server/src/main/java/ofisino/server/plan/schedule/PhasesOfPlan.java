@@ -2,6 +2,7 @@ package ofisino.server.plan.schedule;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import ofisino.core.parts.sourcing.ToBuy;
@@ -11,6 +12,7 @@ import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.Plan.Scheduled;
 import ofisino.server.identity.Caller;
 import ofisino.server.parts.Needs;
+import ofisino.server.plan.GivenAwayJobs;
 import ofisino.server.plan.Jobs;
 import ofisino.server.plan.OrderOfWork;
 import ofisino.server.plan.Plans.Planned;
@@ -19,16 +21,17 @@ import org.springframework.stereotype.Component;
 
 /** The whole project at a glance, by its phases. */
 @Component
-record PhasesOfPlan(Jobs jobs, OrderOfWork orderOfWork, Needs needs) {
+record PhasesOfPlan(Jobs jobs, GivenAwayJobs givenAway, OrderOfWork orderOfWork, Needs needs) {
     List<PhaseResponse> of(Caller caller, UUID projectId, Planned planned) {
         Map<UUID, Phase> phaseOf = orderOfWork.phases(caller, projectId);
+        Set<UUID> byOthers = givenAway.ids(caller, projectId);
         List<PhaseSpan.Work> works = jobs.of(caller, projectId).stream()
                 .filter(j -> phaseOf.containsKey(j.id()))
                 .map(j -> new PhaseSpan.Work(
                         ActivityId.job(j.id()),
                         phaseOf.get(j.id()),
                         j.state().isOver(),
-                        j.leftMinutes(),
+                        j.work(byOthers.contains(j.id())).leftMinutes(),
                         j.state().isDone() ? j.spentMinutes() : 0))
                 .toList();
         Map<Phase, List<Needs.Need>> needed = needs.of(caller, projectId).stream()

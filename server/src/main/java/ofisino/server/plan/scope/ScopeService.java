@@ -8,6 +8,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -26,6 +27,7 @@ import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.parts.Needs;
 import ofisino.server.plan.Calendars;
+import ofisino.server.plan.GivenAwayJobs;
 import ofisino.server.plan.JobAdded;
 import ofisino.server.plan.Jobs;
 import ofisino.server.plan.scope.ScopeMapper.BaselineRow;
@@ -43,6 +45,7 @@ import org.springframework.stereotype.Service;
 record ScopeService(
         ScopeMapper mapper,
         Projects projects,
+        GivenAwayJobs givenAway,
         Jobs jobs,
         Needs needs,
         Findings findings,
@@ -211,6 +214,7 @@ record ScopeService(
         Map<UUID, Long> costs = needs.of(caller, projectId).stream()
                 .filter(n -> n.jobId() != null && n.state().isToOrder())
                 .collect(Collectors.groupingBy(Needs.Need::jobId, Collectors.summingLong(Needs.Need::estimateMinor)));
+        Set<UUID> byOthers = givenAway.ids(caller, projectId);
         List<AimChange.Item<UUID>> items = new ArrayList<>();
         for (Jobs.Job j : jobs.of(caller, projectId))
             if (!j.state().isOver())
@@ -218,7 +222,7 @@ record ScopeService(
                         j.id(),
                         Optional.ofNullable(j.zone()),
                         j.aim(),
-                        j.leftMinutes(),
+                        j.work(byOthers.contains(j.id())).leftMinutes(),
                         costs.getOrDefault(j.id(), 0L)));
         var withJobs = jobs.findingsWithJobs(caller, projectId);
         Map<UUID, FindingEstimates.FindingEstimate> guessed = estimates.of(caller, projectId).stream()

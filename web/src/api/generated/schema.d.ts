@@ -7289,6 +7289,8 @@ export interface components {
         };
         NewWayRequest: {
             allOf?: components["schemas"]["GivenAwayKind"][];
+            /** @enum {string} */
+            boughtAs?: "NEW_ORIGINAL" | "NEW_PATTERN" | "RECONDITIONED" | "USED" | "DONOR" | "OWN_STOCK" | "MADE" | "LENT";
             givenAway: components["schemas"]["GivenAwayJob"][];
             /** Format: uuid */
             id: string;
@@ -7505,6 +7507,8 @@ export interface components {
             version: number;
         };
         OtherWayFields: {
+            /** @enum {string} */
+            boughtAs?: "NEW_ORIGINAL" | "NEW_PATTERN" | "RECONDITIONED" | "USED" | "DONOR" | "OWN_STOCK" | "MADE" | "LENT";
             givenAway: components["schemas"]["GivenAwayJob"][];
             /** Format: uuid */
             id: string;
@@ -7752,6 +7756,13 @@ export interface components {
             taxMinor: number;
             /** Format: int64 */
             totalMinor: number;
+        };
+        PartBoughtSo: {
+            /** Format: int64 */
+            landedMinor: number;
+            /** Format: int32 */
+            leadDays: number;
+            title: string;
         };
         PartConversionResponse: {
             /** Format: date */
@@ -9548,6 +9559,7 @@ export interface components {
             note: string;
         };
         WayBeside: {
+            bought: components["schemas"]["PartBoughtSo"][];
             cost: components["schemas"]["WayCost"];
             dates: components["schemas"]["WayDates"][];
             difference?: components["schemas"]["WayDifference"];

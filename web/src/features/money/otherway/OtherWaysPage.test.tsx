@@ -101,6 +101,24 @@ it('sends a job that is given away', async () => {
   expect(sent?.body).not.toHaveProperty('standard')
 })
 
+it('buys parts otherwise, and names each with its price at the door', async () => {
+  const reconditioned = way({
+    said: { id: 'w3', name: 'Second life', sessionsMore: 0, boughtAs: 'RECONDITIONED', givenAway: [] },
+    bought: [{ title: 'Dynamo', landedMinor: 4_400, leadDays: 21 }],
+    difference: { daysOne: 0, daysFive: 3, daysNine: 9, minorOne: -900, minorFive: -900, minorNine: -900 },
+  })
+  said(ways({ others: [reconditioned] }))
+  server.when('POST /api/projects/car/other-ways', undefined)
+  show(<OtherWaysPage />)
+  expect(await screen.findByText('Dynamo: €44.00 at the door, in 21 days')).toBeVisible()
+  await userEvent.click(screen.getByRole('button', { name: 'Think of another way' }))
+  await userEvent.type(screen.getByLabelText('What you call it'), 'Used')
+  expect(screen.queryByRole('option', { name: /own stock/ }), 'nobody sells that').toBeNull()
+  await userEvent.selectOptions(screen.getByLabelText(/^Parts/), 'used, wherever offered')
+  await userEvent.click(screen.getByRole('button', { name: 'Set it beside the plan' }))
+  expect(server.sent.find((s) => s.method === 'POST')?.body).toMatchObject({ boughtAs: 'USED', givenAway: [] })
+})
+
 it('gives all the welding away at once', async () => {
   const job = (id: string, operation: string, over = false) => ({ id, code: id, title: id, operation, over })
   server.when('GET /api/projects/car/jobs', {

@@ -1,17 +1,12 @@
-import { Link } from 'react-router'
 import { useTranslation } from 'react-i18next'
-import { useQuery } from '@tanstack/react-query'
 import { api, unwrap, write } from '@/api/client'
-import { jobsQuery } from '@/api/queries'
 import { useWrite } from '@/api/useWrite'
-import { useFormat } from '@/ui/format/format'
 import { ProblemAlert } from '@/ui/page/Feedback'
 import { Part } from '@/ui/page/Page'
-import type { Way } from './queries'
+import type { Said, Way } from './queries'
+import { WaySteps } from './WaySteps'
 
-type Said = NonNullable<Way['said']>
-
-/** What a way is, what it leaves out, and where one presses to go it. */
+/** A way, the press that makes it the plan, and what it changes. */
 export function WayDetails({
   projectId,
   way,
@@ -24,8 +19,6 @@ export function WayDetails({
   currency: string
 }) {
   const { t } = useTranslation()
-  const format = useFormat()
-  const { data: work } = useQuery(jobsQuery(projectId))
   const remove = useWrite(
     (_: void, id) =>
       unwrap(
@@ -46,7 +39,6 @@ export function WayDetails({
       ),
     { said: () => t('way.isPlan', { name: said.name }) },
   )
-  const titleOf = (jobId: string) => work?.jobs.find((j) => j.id === jobId)?.title ?? ''
   return (
     <Part
       title={said.name}
@@ -75,36 +67,7 @@ export function WayDetails({
       >
         {t('way.makePlan')}
       </button>
-      <p className="font-semibold">{t('way.toGo')}</p>
-      <ul className="list-disc pl-5">
-        {said.standard && (
-          <li>
-            <Link className="link" to={`/p/${projectId}/car`}>
-              {t('way.toStandard')}
-            </Link>
-            : {t('way.only', { aim: t(`aim.${said.standard}`) })}
-          </li>
-        )}
-        {said.sessionsMore !== 0 && (
-          <li>
-            <Link className="link" to="/garage">
-              {t('way.toSessions')}
-            </Link>
-            :{' '}
-            {t(said.sessionsMore > 0 ? 'way.sessionsMore' : 'way.sessionsFewer', {
-              count: Math.abs(said.sessionsMore),
-            })}
-          </li>
-        )}
-        {said.givenAway.map((g) => (
-          <li key={g.jobId}>
-            <Link className="link" to={`/p/${projectId}/work?job=${g.jobId}`}>
-              {t('way.toSend')}
-            </Link>
-            : {titleOf(g.jobId)}, {format.money(g.costMinor, currency)}
-          </li>
-        ))}
-      </ul>
+      <WaySteps projectId={projectId} way={way} said={said} currency={currency} />
       {way.leftOut.length > 0 && (
         <details>
           <summary className="cursor-pointer py-2">

@@ -18,6 +18,8 @@ import { GivenAwayRow } from './GivenAwayRow'
 
 /** From the lowest; what the road asks for is never left out. */
 const standards = ['ROAD_READY', 'DRIVER', 'SHOW'] as const
+/** Of what somebody sells. */
+const kinds = ['RECONDITIONED', 'USED', 'NEW_PATTERN', 'NEW_ORIGINAL'] as const
 const sessions = ['-2', '-1', '1', '2', '3'] as const
 const MOST_DAYS = 730
 
@@ -40,6 +42,7 @@ export function WayForm({
     name: line(t('form.missing')),
     standard: z.union([z.enum(standards), z.literal('')]),
     sessionsMore: z.string().transform(Number),
+    boughtAs: z.union([z.enum(kinds), z.literal('')]),
     givenAway: z.array(
       z.object({
         jobId: z.string().min(1, t('way.jobMissing')),
@@ -55,9 +58,9 @@ export function WayForm({
       }),
     ),
   })
-  const form = useFields(rules, { name: '', standard: '', sessionsMore: '', givenAway: [], allOf: [] })
+  const form = useFields(rules, { name: '', standard: '', sessionsMore: '', boughtAs: '', givenAway: [], allOf: [] })
   const jobs = useFieldArray({ control: form.control, name: 'givenAway' })
-  const kinds = useFieldArray({ control: form.control, name: 'allOf' })
+  const alike = useFieldArray({ control: form.control, name: 'allOf' })
   const { data: work } = useQuery(jobsQuery(projectId))
   const open = operations.filter((o) => work?.jobs.some((j) => j.operation === o && !j.over))
   const add = useWrite(
@@ -79,7 +82,9 @@ export function WayForm({
         form={form}
         save={add}
         label={t('way.save')}
-        onSubmit={({ standard, ...rest }) => add.mutate({ id, ...rest, ...(standard && { standard }) })}
+        onSubmit={({ standard, boughtAs, ...rest }) =>
+          add.mutate({ id, ...rest, ...(standard && { standard }), ...(boughtAs && { boughtAs }) })
+        }
       >
         <Line name="name" label={t('way.name')} hint={t('way.nameHint')} />
         {lower.length > 0 && (
@@ -98,13 +103,21 @@ export function WayForm({
           of={sessions}
           say={count}
         />
+        <Pick
+          name="boughtAs"
+          label={t('way.parts')}
+          none={t('way.partsAsPlanned')}
+          of={kinds}
+          say={(kind) => t('way.wherever', { kind: t(`supplyKind.${kind}`) })}
+          hint={t('way.partsHint')}
+        />
         {jobs.fields.map((field, i) => (
           <GivenAwayRow key={field.id} name={`givenAway.${i}`} currency={currency} onRemove={() => jobs.remove(i)}>
             <JobPick name={`givenAway.${i}.jobId`} projectId={projectId} label={t('way.job')} none="" />
           </GivenAwayRow>
         ))}
-        {kinds.fields.map((field, i) => (
-          <GivenAwayRow key={field.id} name={`allOf.${i}`} currency={currency} onRemove={() => kinds.remove(i)}>
+        {alike.fields.map((field, i) => (
+          <GivenAwayRow key={field.id} name={`allOf.${i}`} currency={currency} onRemove={() => alike.remove(i)}>
             <Pick
               name={`allOf.${i}.operation`}
               label={t('way.kind')}
@@ -120,7 +133,7 @@ export function WayForm({
             <More
               says={t('way.allOf')}
               onPress={() =>
-                kinds.append({ operation: open.includes('WELD') ? 'WELD' : open[0]!, days: '14', costMinor: '' })
+                alike.append({ operation: open.includes('WELD') ? 'WELD' : open[0]!, days: '14', costMinor: '' })
               }
             />
           )}

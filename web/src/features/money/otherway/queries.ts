@@ -3,6 +3,7 @@ import { api, unwrap, type Schemas } from '@/api/client'
 
 export type OtherWays = Schemas['OtherWaysResponse']
 export type Way = Schemas['WayBeside']
+export type Said = NonNullable<Way['said']>
 
 const LOOK_AGAIN_MS = 1000
 

@@ -1,6 +1,7 @@
 package ofisino.server.money;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -23,13 +24,15 @@ public interface Forecasts {
     /**
      * @param leftOut  jobs that are not done
      * @param standard findings that nobody made work of count only where it asks for them; empty for that of the project
+     * @param prices   of needs that are bought otherwise than thought, by their id, minor units of the base currency
      * @param more     what is paid besides, minor units of the base currency
      */
-    record Otherwise(Set<UUID> leftOut, Optional<Aim> standard, long more) {
-        public static final Otherwise AS_PLANNED = new Otherwise(Set.of(), Optional.empty(), 0);
+    record Otherwise(Set<UUID> leftOut, Optional<Aim> standard, Map<UUID, Long> prices, long more) {
+        public static final Otherwise AS_PLANNED = new Otherwise(Set.of(), Optional.empty(), Map.of(), 0);
 
         public Otherwise {
             leftOut = Set.copyOf(leftOut);
+            prices = Map.copyOf(prices);
         }
     }
 

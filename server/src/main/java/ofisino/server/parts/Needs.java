@@ -197,6 +197,38 @@ public interface Needs {
             return copy(job, item, unit, true, new Standing(state, stateReason, answerBy, placeId, arrivedOn), version);
         }
 
+        /** Expected to cost so much and to take so many days. */
+        public Need thoughtOf(long minor, int days) {
+            return new Need(
+                    id,
+                    projectId,
+                    jobId,
+                    item,
+                    title,
+                    side,
+                    quantity,
+                    unit,
+                    minor,
+                    days,
+                    essential,
+                    state,
+                    stateReason,
+                    answerBy,
+                    placeId,
+                    placeCode,
+                    placeName,
+                    arrivedOn,
+                    orderId,
+                    expectedOn,
+                    supplier,
+                    grade,
+                    gradeReason,
+                    mustMatch,
+                    splitFrom,
+                    version,
+                    waivers);
+        }
+
         /** Held back, until a day where somebody promised one. */
         public Need held(String reason, @Nullable LocalDate until, long onVersion) {
             return with(state.to(NeedState.HELD, title), reason, until, placeId, arrivedOn, onVersion);

@@ -27,8 +27,9 @@ import ofisino.core.plan.sentout.DaysAway;
  * @param standard     only what this asks for is done; empty for all that is planned
  * @param sessionsMore a week, less than nothing for fewer
  * @param givenAway    jobs that somebody else does
+ * @param parts        how parts are bought; empty for as planned
  */
-public record OtherWay(Optional<Aim> standard, int sessionsMore, List<GivenAway> givenAway) {
+public record OtherWay(Optional<Aim> standard, int sessionsMore, List<GivenAway> givenAway, Optional<BoughtAs> parts) {
     /** Nobody has more evenings to give than a week has days. */
     private static final int MOST_SESSIONS = 6;
 
@@ -73,18 +74,19 @@ public record OtherWay(Optional<Aim> standard, int sessionsMore, List<GivenAway>
                     "way.no-road",
                     "That would leave out what the road asks for.",
                     "Choose road-ready or more.");
-        if (standard.isEmpty() && sessionsMore == 0 && givenAway.isEmpty())
+        if (standard.isEmpty() && sessionsMore == 0 && givenAway.isEmpty() && parts.isEmpty())
             throw InvalidValue.at(
                     "standard",
                     "way.same",
                     "That is the way it is planned already.",
-                    "Change the standard, the sessions, or give a job away.");
+                    "Change the standard, the sessions or the parts, or give a job away.");
     }
 
     /** The same car done this way. What is done or in hand by now is not left out; a job that is over cannot be given away any more, and is not. */
     public PlanProblem of(PlanProblem problem) {
         PlanProblem way = problem;
         for (GivenAway g : stillGivenAway(problem)) way = Sooner.sentOut(way, g.job(), g.away(), g.costMinor());
+        if (parts.isPresent()) way = parts.get().of(way);
         if (standard.isPresent()) way = only(way, needed(way, standard.get()));
         if (sessionsMore > 0) return Easing.moreWorkSessions(way, sessionsMore);
         return sessionsMore < 0 ? Easing.fewerWorkSessions(way, -sessionsMore) : way;

@@ -13,6 +13,7 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.InvalidValue;
+import ofisino.core.parts.sourcing.SupplyKind;
 import ofisino.core.plan.calendar.TimeWindow;
 import ofisino.core.plan.problem.Activity;
 import ofisino.core.plan.problem.Activity.Crew;
@@ -76,13 +77,17 @@ class OtherWayTest {
                         List.of());
     }
 
+    private static OtherWay way(Optional<Aim> standard, int more, List<GivenAway> givenAway) {
+        return new OtherWay(standard, more, givenAway, Optional.empty());
+    }
+
     @Test
     void aLowerStandardLeavesOutWhatItDoesNotAskForWithItsStripDown() {
-        var way = new OtherWay(Optional.of(Aim.ROAD_READY), 0, List.of());
+        var way = way(Optional.of(Aim.ROAD_READY), 0, List.of());
         assertThat(way.of(car()).activities()).extracting(a -> a.id().value()).containsExactly("brakes", "weld");
         assertThat(way.of(car()).stripDowns()).isEmpty();
         assertThat(way.leftOut(car())).extracting(ActivityId::value).contains("paint", "trim");
-        assertThat(new OtherWay(Optional.of(Aim.DRIVER), 0, List.of()).of(car()).activities())
+        assertThat(way(Optional.of(Aim.DRIVER), 0, List.of()).of(car()).activities())
                 .extracting(a -> a.id().value())
                 .containsExactly("brakes", "weld", "trim", "strip", "refit");
     }
@@ -92,7 +97,7 @@ class OtherWayTest {
         PlanProblem begun = car().withActivities(car().activities().stream()
                 .map(a -> a.id().value().equals("paint") ? a.goingOn(8) : a)
                 .toList());
-        assertThat(new OtherWay(Optional.of(Aim.ROAD_READY), 0, List.of()).leftOut(begun))
+        assertThat(way(Optional.of(Aim.ROAD_READY), 0, List.of()).leftOut(begun))
                 .extracting(ActivityId::value)
                 .contains("trim")
                 .doesNotContain("paint");
@@ -100,8 +105,7 @@ class OtherWayTest {
 
     @Test
     void aJobThatIsGivenAwayTakesNoHoursAndItsPriceIsDue() {
-        var away = new OtherWay(
-                Optional.empty(), 0, List.of(new GivenAway(new ActivityId("weld"), new DaysAway(14), 90_000)));
+        var away = way(Optional.empty(), 0, List.of(new GivenAway(new ActivityId("weld"), new DaysAway(14), 90_000)));
         Activity weld = away.of(car()).activities().stream()
                 .filter(a -> a.id().value().equals("weld"))
                 .findFirst()
@@ -116,13 +120,28 @@ class OtherWayTest {
         List<GivenAway> both = List.of(
                 new GivenAway(new ActivityId("weld"), new DaysAway(14), 90_000),
                 new GivenAway(new ActivityId("paint"), new DaysAway(14), 200_000));
-        assertThat(new OtherWay(Optional.empty(), 0, both).pricesMinor(car())).isEqualTo(290_000);
-        assertThat(new OtherWay(Optional.of(Aim.ROAD_READY), 0, both).pricesMinor(car()))
-                .isEqualTo(90_000);
+        assertThat(way(Optional.empty(), 0, both).pricesMinor(car())).isEqualTo(290_000);
+        assertThat(way(Optional.of(Aim.ROAD_READY), 0, both).pricesMinor(car())).isEqualTo(90_000);
         PlanProblem begun = car().withActivities(car().activities().stream()
                 .map(a -> a.id().value().equals("weld") ? a.goingOn(8) : a)
                 .toList());
-        assertThat(new OtherWay(Optional.empty(), 0, both).pricesMinor(begun)).isEqualTo(200_000);
+        assertThat(way(Optional.empty(), 0, both).pricesMinor(begun)).isEqualTo(200_000);
+    }
+
+    /** Twenty days on the road and the usual check, where it was none; what is not bought so waits as before. */
+    @Test
+    void partsThatAreBoughtOtherwiseTakeAsLongAsTheyAreOffered() {
+        var order = new ActivityId("brakes");
+        var parts = new BoughtAs(SupplyKind.RECONDITIONED, Map.of(order, 20));
+        PlanProblem otherwise = new OtherWay(Optional.empty(), 0, List.of(), Optional.of(parts)).of(car());
+        assertThat(otherwise.activities())
+                .filteredOn(a -> !a.timing().waitAfter().isZero())
+                .extracting(Activity::id)
+                .containsExactly(order);
+        assertThat(BoughtAs.arriving(otherwise, Map.of(order, 20)))
+                .as("once more changes nothing")
+                .isEqualTo(otherwise);
+        assertThatThrownBy(() -> new BoughtAs(SupplyKind.OWN_STOCK, Map.of())).isInstanceOf(InvalidValue.class);
     }
 
     @Test
@@ -133,22 +152,20 @@ class OtherWayTest {
     }
 
     private static long sessionsOfFirstWeek(int more) {
-        return new OtherWay(Optional.empty(), more, List.of())
-                .of(car()).people().get(0).windows().stream()
-                        .filter(w -> w.from().isBefore(MONDAY.plus(Duration.ofDays(7))))
-                        .count();
+        return way(Optional.empty(), more, List.of()).of(car()).people().get(0).windows().stream()
+                .filter(w -> w.from().isBefore(MONDAY.plus(Duration.ofDays(7))))
+                .count();
     }
 
     @Test
     void whatIsNoOtherWayIsRefused() {
-        assertThatThrownBy(() -> new OtherWay(Optional.empty(), 0, List.of())).isInstanceOf(InvalidValue.class);
-        assertThatThrownBy(() -> new OtherWay(Optional.of(Aim.RUNNER), 0, List.of()))
+        assertThatThrownBy(() -> way(Optional.empty(), 0, List.of())).isInstanceOf(InvalidValue.class);
+        assertThatThrownBy(() -> way(Optional.of(Aim.RUNNER), 0, List.of()))
                 .as("without what the road asks for")
                 .isInstanceOf(InvalidValue.class);
-        assertThatThrownBy(() -> new OtherWay(Optional.empty(), 7, List.of())).isInstanceOf(InvalidValue.class);
+        assertThatThrownBy(() -> way(Optional.empty(), 7, List.of())).isInstanceOf(InvalidValue.class);
         var weld = new GivenAway(new ActivityId("weld"), new DaysAway(1), 0);
-        assertThatThrownBy(() -> new OtherWay(Optional.empty(), 0, List.of(weld, weld)))
-                .isInstanceOf(InvalidValue.class);
+        assertThatThrownBy(() -> way(Optional.empty(), 0, List.of(weld, weld))).isInstanceOf(InvalidValue.class);
     }
 
     /** In every single run the car without its paint is ready no later than the car with it, and for the road at the same second. */
@@ -156,10 +173,10 @@ class OtherWayTest {
     void onlyTheWayDiffersAndNotLuck() {
         PlanProblem all = car();
         Dates asPlanned = run(all);
-        Dates driver = run(new OtherWay(Optional.of(Aim.DRIVER), 0, List.of()).of(all));
+        Dates driver = run(way(Optional.of(Aim.DRIVER), 0, List.of()).of(all));
         assertThat(driver.laterThan(asPlanned, Aim.ROAD_READY, 1)).contains(Duration.ZERO);
         assertThat(driver.laterThan(asPlanned, Aim.ROAD_READY, 10)).contains(Duration.ZERO);
-        Dates more = run(new OtherWay(Optional.empty(), 2, List.of()).of(all));
+        Dates more = run(way(Optional.empty(), 2, List.of()).of(all));
         assertThat(more.laterThan(asPlanned, Aim.SHOW, 9).orElseThrow()).isNegative();
         assertThat(asPlanned.laterThan(more, Aim.SHOW, 5).orElseThrow()).isPositive();
         assertThat(driver.laterThan(asPlanned, Aim.RUNNER, 5))

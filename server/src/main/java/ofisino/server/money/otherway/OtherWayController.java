@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import ofisino.core.kernel.Aim;
+import ofisino.core.parts.sourcing.SupplyKind;
 import ofisino.core.plan.job.Operation;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Role;
@@ -26,9 +27,14 @@ record OtherWayController(OtherWayService service) {
     /** A job that somebody else does. @param costMinor what he asks, in the base currency */
     record GivenAwayJob(UUID jobId, int days, long costMinor) {}
 
-    /** @param standard only what this asks for is done @param sessionsMore a week, less than nothing for fewer */
+    /** @param standard only what this asks for is done @param sessionsMore a week, less than nothing for fewer @param boughtAs how parts are bought wherever somebody offers such; absent for as planned */
     record OtherWayFields(
-            UUID id, String name, @Nullable Aim standard, int sessionsMore, List<GivenAwayJob> givenAway) {}
+            UUID id,
+            String name,
+            @Nullable Aim standard,
+            int sessionsMore,
+            @Nullable SupplyKind boughtAs,
+            List<GivenAwayJob> givenAway) {}
 
     /** All open jobs of one kind that somebody else does. @param days for all of them @param costMinor for all of them, in the base currency */
     record GivenAwayKind(Operation operation, int days, long costMinor) {}
@@ -39,6 +45,7 @@ record OtherWayController(OtherWayService service) {
             String name,
             @Nullable Aim standard,
             int sessionsMore,
+            @Nullable SupplyKind boughtAs,
             List<GivenAwayJob> givenAway,
             @Nullable List<GivenAwayKind> allOf) {
         NewWayRequest {
@@ -46,7 +53,7 @@ record OtherWayController(OtherWayService service) {
         }
 
         OtherWayFields with(List<GivenAwayJob> all) {
-            return new OtherWayFields(id, name, standard, sessionsMore, all);
+            return new OtherWayFields(id, name, standard, sessionsMore, boughtAs, all);
         }
     }
 
@@ -76,6 +83,9 @@ record OtherWayController(OtherWayService service) {
             long minorFive,
             long minorNine) {}
 
+    /** @param landedMinor its share of the parcel at the door, in the base currency @param leadDays from order to door */
+    record PartBoughtSo(String title, long landedMinor, int leadDays) {}
+
     /**
      * One way to do the car.
      *
@@ -83,6 +93,7 @@ record OtherWayController(OtherWayService service) {
      * @param planned     everything has a date
      * @param ownMinutes  of work that is left for oneself
      * @param leftOut     titles of the jobs that are not done
+     * @param bought      parts that are bought of the other kind
      * @param notBefore   something that the road asks for is not in the plan: every date may well be later
      */
     record WayBeside(
@@ -90,6 +101,7 @@ record OtherWayController(OtherWayService service) {
             boolean planned,
             long ownMinutes,
             List<String> leftOut,
+            List<PartBoughtSo> bought,
             boolean notBefore,
             List<WayDates> dates,
             WayCost cost,

@@ -3,6 +3,7 @@ package ofisino.server.money.otherway;
 import java.util.List;
 import java.util.UUID;
 import ofisino.core.kernel.Aim;
+import ofisino.core.parts.sourcing.SupplyKind;
 import org.apache.ibatis.annotations.Mapper;
 import org.jspecify.annotations.Nullable;
 
@@ -19,7 +20,12 @@ interface OtherWayMapper {
 
     int delete(UUID garageId, UUID projectId, UUID id);
 
-    record WayRow(UUID id, String name, @Nullable Aim standard, int sessionsMore) {}
+    record WayRow(
+            UUID id,
+            String name,
+            @Nullable Aim standard,
+            int sessionsMore,
+            @Nullable SupplyKind boughtAs) {}
 
     /** @param costMinor in the base currency */
     record GivenAwayRow(UUID wayId, UUID jobId, int days, long costMinor) {}

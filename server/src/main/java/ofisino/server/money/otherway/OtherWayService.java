@@ -6,17 +6,20 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.Currencies;
+import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.NotFound;
 import ofisino.core.kernel.Texts;
 import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.PlanOutcome;
 import ofisino.core.plan.risk.Simulation;
 import ofisino.core.plan.sentout.DaysAway;
+import ofisino.core.plan.whatif.BoughtAs;
 import ofisino.core.plan.whatif.OtherWay;
 import ofisino.core.plan.whatif.OtherWay.GivenAway;
 import ofisino.server.identity.Caller;
@@ -31,6 +34,10 @@ import ofisino.server.money.otherway.OtherWayController.OtherWayFields;
 import ofisino.server.money.otherway.OtherWayController.OtherWaysResponse;
 import ofisino.server.money.otherway.OtherWayMapper.GivenAwayRow;
 import ofisino.server.money.otherway.OtherWayMapper.WayRow;
+import ofisino.server.parts.Needs;
+import ofisino.server.parts.Needs.Need;
+import ofisino.server.parts.PartsOtherwise;
+import ofisino.server.parts.PartsOtherwise.BoughtSo;
 import ofisino.server.plan.Calendars;
 import ofisino.server.plan.GivenAwayJobs;
 import ofisino.server.plan.Jobs;
@@ -52,6 +59,8 @@ record OtherWayService(
         Forecasts forecasts,
         Jobs jobs,
         GivenAwayJobs givenAwayJobs,
+        PartsOtherwise partsOtherwise,
+        Needs needs,
         Calendars calendars,
         Garages garages) {
     /** Nobody weighs more against each other. */
@@ -59,7 +68,7 @@ record OtherWayService(
 
     OtherWaysResponse of(Caller caller, UUID projectId) {
         Planned now = plans.of(caller, projectId);
-        var asPlanned = lookedAt(caller, projectId, now, Otherwise.AS_PLANNED);
+        var asPlanned = lookedAt(caller, projectId, now, Otherwise.AS_PLANNED, List.of());
         List<OtherWayFields> said = said(caller, projectId);
         List<WayLookedAt> others = said.stream()
                 .map(fields -> lookedAt(caller, projectId, now, fields))
@@ -84,12 +93,22 @@ record OtherWayService(
     }
 
     private WayLookedAt lookedAt(Caller caller, UUID projectId, Planned now, OtherWayFields fields) {
-        OtherWay way = toCore(fields);
+        List<BoughtSo> bought = bought(caller, projectId, fields);
+        OtherWay way = toCore(fields, bought);
         return lookedAt(
                 caller,
                 projectId,
                 otherPlans.of(now, way),
-                new Otherwise(jobs(now, way.leftOut(now.problem())), way.standard(), way.pricesMinor(now.problem())));
+                new Otherwise(
+                        jobs(now, way.leftOut(now.problem())),
+                        way.standard(),
+                        bought.stream().collect(Collectors.toMap(BoughtSo::needId, BoughtSo::landedMinor)),
+                        way.pricesMinor(now.problem())),
+                bought);
+    }
+
+    private List<BoughtSo> bought(Caller caller, UUID projectId, OtherWayFields fields) {
+        return fields.boughtAs() == null ? List.of() : partsOtherwise.of(caller, projectId, fields.boughtAs());
     }
 
     private static Set<UUID> jobs(Planned now, Set<ActivityId> activities) {
@@ -100,10 +119,10 @@ record OtherWayService(
                 .collect(Collectors.toSet());
     }
 
-    private WayLookedAt lookedAt(Caller caller, UUID projectId, Planned plan, Otherwise way) {
+    private WayLookedAt lookedAt(Caller caller, UUID projectId, Planned plan, Otherwise way, List<BoughtSo> bought) {
         Optional<Runs> runs = roadDates.runs(caller, projectId, plan);
         OtherCost cost = forecasts.otherwise(caller, projectId, way, plan, runs.flatMap(Runs::dates));
-        return new WayLookedAt(plan, plan.outcome() instanceof PlanOutcome.Planned, runs, cost, way.leftOut());
+        return new WayLookedAt(plan, plan.outcome() instanceof PlanOutcome.Planned, runs, cost, way.leftOut(), bought);
     }
 
     private List<OtherWayFields> said(Caller caller, UUID projectId) {
@@ -114,23 +133,37 @@ record OtherWayService(
                                 g -> new GivenAwayJob(g.jobId(), g.days(), g.costMinor()), Collectors.toList())));
         return mapper.of(caller.garageId(), projectId).stream()
                 .map(w -> new OtherWayFields(
-                        w.id(), w.name(), w.standard(), w.sessionsMore(), givenAway.getOrDefault(w.id(), List.of())))
+                        w.id(),
+                        w.name(),
+                        w.standard(),
+                        w.sessionsMore(),
+                        w.boughtAs(),
+                        givenAway.getOrDefault(w.id(), List.of())))
                 .filter(OtherWayService::isStillAnother)
                 .toList();
     }
 
     /** The job that it gave away may be gone since. */
     private static boolean isStillAnother(OtherWayFields w) {
-        return w.standard() != null || w.sessionsMore() != 0 || !w.givenAway().isEmpty();
+        return w.standard() != null
+                || w.sessionsMore() != 0
+                || w.boughtAs() != null
+                || !w.givenAway().isEmpty();
     }
 
-    private static OtherWay toCore(OtherWayFields f) {
+    private static OtherWay toCore(OtherWayFields f, List<BoughtSo> bought) {
         return new OtherWay(
                 Optional.ofNullable(f.standard()),
                 f.sessionsMore(),
                 f.givenAway().stream()
                         .map(g -> new GivenAway(ActivityId.job(g.jobId()), new DaysAway(g.days()), g.costMinor()))
-                        .toList());
+                        .toList(),
+                Optional.ofNullable(f.boughtAs())
+                        .map(kind -> new BoughtAs(
+                                kind,
+                                bought.stream()
+                                        .collect(Collectors.toMap(
+                                                b -> ActivityId.need(b.needId()), BoughtSo::leadDays)))));
     }
 
     void add(Caller caller, UUID projectId, NewWayRequest asked) {
@@ -139,7 +172,13 @@ record OtherWayService(
                         asked.givenAway().stream(),
                         asked.allOf().stream().flatMap(kind -> all(caller, projectId, asked, kind).stream()))
                 .toList());
-        toCore(fields);
+        toCore(fields, List.of());
+        if (fields.boughtAs() != null && bought(caller, projectId, fields).isEmpty())
+            throw InvalidValue.at(
+                    "boughtAs",
+                    "way.not-offered",
+                    "Nobody offers a part so that is still to be ordered.",
+                    "Note what is offered under Parts first, or leave the parts as planned.");
         for (GivenAwayJob g : fields.givenAway()) {
             Currencies.minor("costMinor", garages.baseCurrency(caller), g.costMinor());
             if (!jobs.require(caller, g.jobId()).projectId().equals(projectId)) throw new NotFound("job", g.jobId());
@@ -153,7 +192,12 @@ record OtherWayService(
         mapper.insert(
                 caller.garageId(),
                 projectId,
-                new WayRow(fields.id(), Texts.line("name", fields.name()), fields.standard(), fields.sessionsMore()));
+                new WayRow(
+                        fields.id(),
+                        Texts.line("name", fields.name()),
+                        fields.standard(),
+                        fields.sessionsMore(),
+                        fields.boughtAs()));
         for (GivenAwayJob g : fields.givenAway())
             mapper.insertGivenAway(
                     caller.garageId(), new GivenAwayRow(fields.id(), g.jobId(), g.days(), g.costMinor()));
@@ -187,9 +231,10 @@ record OtherWayService(
                 .orElseThrow(() -> new NotFound("way", id));
         if (way.standard() != null) {
             Planned now = plans.of(caller, projectId);
-            jobs(now, toCore(way).leftOut(now.problem())).forEach(job -> jobs.drop(caller, job));
+            jobs(now, toCore(way, List.of()).leftOut(now.problem())).forEach(job -> jobs.drop(caller, job));
             projects.aimAt(caller, projectId, way.standard());
         }
+        partsOtherwise(caller, projectId, way);
         if (way.sessionsMore() != 0) calendars.comeMore(caller, way.sessionsMore());
         Set<UUID> given = givenAwayJobs.ids(caller, projectId);
         for (GivenAwayJob g : way.givenAway())
@@ -198,6 +243,15 @@ record OtherWayService(
                 givenAwayJobs.give(
                         caller, new GivenAwayJobs.JobGivenAway(g.jobId(), "", g.days(), g.costMinor(), null, 0));
         remove(caller, projectId, id);
+    }
+
+    /** Thought of as they are offered, until they are ordered. */
+    private void partsOtherwise(Caller caller, UUID projectId, OtherWayFields way) {
+        Map<UUID, Need> open =
+                needs.of(caller, projectId).stream().collect(Collectors.toMap(Need::id, Function.identity()));
+        for (BoughtSo b : bought(caller, projectId, way))
+            if (open.get(b.needId()).state().isToOrder())
+                needs.save(caller, open.get(b.needId()).thoughtOf(b.landedMinor(), b.leadDays()));
     }
 
     void remove(Caller caller, UUID projectId, UUID id) {

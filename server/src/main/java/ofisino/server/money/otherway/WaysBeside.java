@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.Comparator;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -13,6 +14,7 @@ import ofisino.core.plan.problem.PlanProblem;
 import ofisino.core.plan.risk.Dates;
 import ofisino.core.plan.risk.TotalDraws;
 import ofisino.server.money.otherway.OtherWayController.OtherWayFields;
+import ofisino.server.money.otherway.OtherWayController.PartBoughtSo;
 import ofisino.server.money.otherway.OtherWayController.WayBeside;
 import ofisino.server.money.otherway.OtherWayController.WayCost;
 import ofisino.server.money.otherway.OtherWayController.WayDates;
@@ -39,6 +41,10 @@ record WaysBeside(WayLookedAt now, Map<UUID, String> titles, ZoneId zone) {
                 way.leftOut().stream()
                         .flatMap(id -> Optional.ofNullable(titles.get(id)).stream())
                         .sorted()
+                        .toList(),
+                way.bought().stream()
+                        .map(b -> new PartBoughtSo(b.title(), b.landedMinor(), b.leadDays()))
+                        .sorted(Comparator.comparing(PartBoughtSo::title))
                         .toList(),
                 way.plan().isNotBefore(Aim.ROAD_READY),
                 way.plan().milestones().stream().map(m -> dates(m, way)).toList(),

@@ -1,7 +1,6 @@
 package ofisino.server.plan.schedule;
 
 import java.time.Clock;
-import java.time.Duration;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.HashMap;
@@ -12,7 +11,6 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ofisino.core.kernel.Aim;
-import ofisino.core.parts.sourcing.OrderDates;
 import ofisino.core.plan.access.AccessLibrary;
 import ofisino.core.plan.explain.DoneAgain;
 import ofisino.core.plan.job.ToHand;
@@ -20,6 +18,7 @@ import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.PlanProblem;
 import ofisino.core.plan.problem.PlanProblem.StripDown;
 import ofisino.core.plan.problem.Reason;
+import ofisino.core.plan.whatif.BoughtAs;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.parts.Needs;
@@ -93,15 +92,10 @@ record PlannedParts(
     @Override
     public Optional<LocalDate> roadReadyOn(Caller caller, UUID projectId, Map<UUID, Integer> leadDays) {
         Planned now = plans.of(caller, projectId);
-        Map<ActivityId, Duration> waits = leadDays.entrySet().stream()
-                .collect(Collectors.toMap(
-                        e -> ActivityId.need(e.getKey()),
-                        e -> Duration.ofDays(
-                                OrderDates.withUsualCheck(e.getValue()).totalDays())));
-        PlanProblem other = now.problem()
-                .withActivities(now.problem().activities().stream()
-                        .map(a -> waits.containsKey(a.id()) ? a.with(a.timing().waiting(waits.get(a.id()))) : a)
-                        .toList());
+        PlanProblem other = BoughtAs.arriving(
+                now.problem(),
+                leadDays.entrySet().stream()
+                        .collect(Collectors.toMap(e -> ActivityId.need(e.getKey()), Map.Entry::getValue)));
         return plans.instead(now, other).milestones().stream()
                 .filter(m -> m.aim() == Aim.ROAD_READY)
                 .findFirst()

@@ -1,0 +1,54 @@
+package ofisino.core.parts.basket;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.LongStream;
+import ofisino.core.kernel.Apportion;
+
+/** What each thing of a basket costs at the door. */
+public final class Landed {
+    private Landed() {}
+
+    /**
+     * A parcel's post and levies are shared out by the price of what is in it; one that holds several things is shared alike.
+     *
+     * @return by want that is bought, in minor units of the garage's own currency; summing to the basket's total
+     */
+    public static Map<String, Long> byWant(Basket basket, Shopping shopping) {
+        Map<String, Offer> offers =
+                shopping.offers().stream().collect(Collectors.toMap(Offer::id, Function.identity()));
+        Map<String, Long> landed = new TreeMap<>();
+        for (Basket.Parcel parcel : basket.parcels()) {
+            List<Basket.Pick> its = basket.picks().stream()
+                    .filter(p -> offers.get(p.offer()).seller().equals(parcel.seller()))
+                    .toList();
+            long[] shares = shared(
+                    parcel.totalMinor(),
+                    its.stream()
+                            .mapToLong(p -> p.count() * offers.get(p.offer()).priceMinor())
+                            .toArray());
+            for (int i = 0; i < shares.length; i++) {
+                List<String> holds =
+                        new ArrayList<>(offers.get(its.get(i).offer()).holds().keySet());
+                holds.retainAll(shopping.wantsById().keySet());
+                holds.sort(null);
+                long[] each = shared(shares[i], new long[holds.size()]);
+                for (int j = 0; j < each.length; j++) landed.merge(holds.get(j), each[j], Long::sum);
+            }
+        }
+        return landed;
+    }
+
+    /** By weight, alike where nothing weighs anything. */
+    private static long[] shared(long minor, long[] weights) {
+        return Apportion.byLargestRemainder(
+                minor,
+                LongStream.of(weights).allMatch(w -> w == 0)
+                        ? LongStream.generate(() -> 1).limit(weights.length).toArray()
+                        : weights);
+    }
+}

@@ -1,0 +1,90 @@
+package ofisino.server.parts.basket;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import ofisino.core.kernel.Apportion;
+import ofisino.core.parts.basket.Basket;
+import ofisino.core.parts.basket.Baskets;
+import ofisino.core.parts.basket.Landed;
+import ofisino.core.parts.basket.Shopping;
+import ofisino.core.parts.donor.NotFromDonors;
+import ofisino.core.parts.sourcing.SupplyKind;
+import ofisino.core.vehicle.anatomy.Anatomy;
+import ofisino.server.identity.Caller;
+import ofisino.server.identity.Garages;
+import ofisino.server.parts.Needs;
+import ofisino.server.parts.Needs.Need;
+import ofisino.server.parts.PartsInPlan;
+import ofisino.server.parts.PartsOtherwise;
+import ofisino.server.parts.Sources;
+import ofisino.server.parts.Suppliers;
+import ofisino.server.vehicle.Anatomies;
+import org.springframework.stereotype.Service;
+
+/** The cheapest basket of offers of one kind alone. */
+@Service
+record BoughtOfOneKind(
+        Needs needs,
+        Sources sources,
+        Suppliers suppliers,
+        PartsInPlan inPlan,
+        NotFromDonors notFromDonors,
+        Anatomies anatomies,
+        Garages garages,
+        Clock clock)
+        implements PartsOtherwise {
+    @Override
+    public List<BoughtSo> of(Caller caller, UUID projectId, SupplyKind kind) {
+        Map<UUID, UUID> unopened = needs.unopened(caller, projectId);
+        Anatomy anatomy = anatomies.of(caller, projectId);
+        List<Need> wanted = needs.of(caller, projectId).stream()
+                .filter(n -> !unopened.containsKey(n.id()) && (kind != SupplyKind.USED || mayBeUsed(n, anatomy)))
+                .toList();
+        var stated = new StatedShopping(
+                wanted,
+                sources.of(caller, projectId).stream()
+                        .filter(s -> s.said().kind() == kind)
+                        .toList(),
+                suppliers.all(caller),
+                inPlan.of(caller, projectId),
+                garages.baseCurrency(caller),
+                LocalDate.now(clock.withZone(garages.zone(caller))),
+                inPlan.hourMinor(caller));
+        Shopping shopping = stated.shopping();
+        return shopping.offers().isEmpty() ? List.of() : bought(stated, shopping, Baskets.cheapest(shopping));
+    }
+
+    /** Only what is known for what it is, and for what nobody's life hangs on. */
+    private boolean mayBeUsed(Need need, Anatomy anatomy) {
+        return need.item() != null
+                && anatomy.find(need.item())
+                        .filter(c -> !notFromDonors.concerns(c))
+                        .isPresent();
+    }
+
+    private static List<BoughtSo> bought(StatedShopping stated, Shopping shopping, Basket basket) {
+        Map<String, Integer> leadDays = basket.picks().stream()
+                .flatMap(p -> shopping.offers().stream().filter(o -> o.id().equals(p.offer())))
+                .flatMap(o -> o.holds().keySet().stream().map(want -> Map.entry(want, o.leadDays())))
+                .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue, Math::max));
+        return Landed.byWant(basket, shopping).entrySet().stream()
+                .flatMap(e -> shared(
+                        stated.lines().get(UUID.fromString(e.getKey())).needs(),
+                        e.getValue(),
+                        leadDays.get(e.getKey())))
+                .toList();
+    }
+
+    private static Stream<BoughtSo> shared(List<Need> its, long landedMinor, int leadDays) {
+        long[] each = Apportion.byLargestRemainder(
+                landedMinor, its.stream().mapToLong(Need::quantity).toArray());
+        return IntStream.range(0, its.size())
+                .mapToObj(i -> new BoughtSo(its.get(i).id(), its.get(i).title(), each[i], leadDays));
+    }
+}

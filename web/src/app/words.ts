@@ -8,6 +8,7 @@ import { worksessionWords } from '@/features/logbook/worksession/words'
 import { bankWords } from '@/features/money/bank/words'
 import { budgetWords } from '@/features/money/budget/words'
 import { buyingWords } from '@/features/money/buying/words'
+import { gainWords } from '@/features/money/gain/words'
 import { growthWords } from '@/features/money/growth/words'
 import { keepingWords } from '@/features/money/keeping/words'
 import { otherWayWords } from '@/features/money/otherway/words'
@@ -86,6 +87,7 @@ export const words = {
   ...budgetWords,
   ...buyingWords,
   ...growthWords,
+  ...gainWords,
   ...keepingWords,
   ...monthsWords,
   ...ownStockWords,

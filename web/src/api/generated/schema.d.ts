@@ -59,9 +59,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_18"];
+        get: operations["of_19"];
         put?: never;
-        post: operations["add_18"];
+        post: operations["add_19"];
         delete?: never;
         options?: never;
         head?: never;
@@ -558,7 +558,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_11"];
+        delete: operations["remove_12"];
         options?: never;
         head?: never;
         patch?: never;
@@ -797,7 +797,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["add_17"];
+        post: operations["add_18"];
         delete?: never;
         options?: never;
         head?: never;
@@ -814,7 +814,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_10"];
+        delete: operations["remove_11"];
         options?: never;
         head?: never;
         patch?: never;
@@ -909,7 +909,7 @@ export interface paths {
         };
         get: operations["all_5"];
         put?: never;
-        post: operations["add_16"];
+        post: operations["add_17"];
         delete?: never;
         options?: never;
         head?: never;
@@ -926,7 +926,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_9"];
+        delete: operations["remove_10"];
         options?: never;
         head?: never;
         patch?: never;
@@ -957,7 +957,7 @@ export interface paths {
         };
         get: operations["interchange"];
         put?: never;
-        post: operations["add_15"];
+        post: operations["add_16"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1163,7 +1163,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_17"];
+        get: operations["of_18"];
         put?: never;
         post: operations["confirm"];
         delete?: never;
@@ -1195,9 +1195,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_16"];
+        get: operations["of_17"];
         put?: never;
-        post: operations["add_14"];
+        post: operations["add_15"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1214,7 +1214,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_8"];
+        delete: operations["remove_9"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1582,7 +1582,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_7"];
+        delete: operations["remove_8"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1646,7 +1646,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_6"];
+        delete: operations["remove_7"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1693,7 +1693,7 @@ export interface paths {
         };
         get: operations["all_4"];
         put?: never;
-        post: operations["add_13"];
+        post: operations["add_14"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1819,7 +1819,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_36"];
+        get: operations["of_37"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1995,7 +1995,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_35"];
+        get: operations["of_36"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2029,7 +2029,7 @@ export interface paths {
         };
         get: operations["ahead"];
         put?: never;
-        post: operations["add_12"];
+        post: operations["add_13"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2046,7 +2046,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_5"];
+        delete: operations["remove_6"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2075,7 +2075,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_34"];
+        get: operations["of_35"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2219,7 +2219,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_33"];
+        get: operations["of_34"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2251,9 +2251,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_15"];
+        get: operations["of_16"];
         put?: never;
-        post: operations["add_11"];
+        post: operations["add_12"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2283,9 +2283,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_14"];
+        get: operations["of_15"];
         put?: never;
-        post: operations["add_10"];
+        post: operations["add_11"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2347,7 +2347,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_13"];
+        get: operations["of_14"];
         put?: never;
         post: operations["say_2"];
         delete?: never;
@@ -2379,7 +2379,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_12"];
+        get: operations["of_13"];
         put?: never;
         post: operations["record_2"];
         delete?: never;
@@ -2411,7 +2411,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_11"];
+        get: operations["of_12"];
         put?: never;
         post: operations["scan"];
         delete?: never;
@@ -2475,7 +2475,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_32"];
+        get: operations["of_33"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2516,6 +2516,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{projectId}/gains": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of_11"];
+        put?: never;
+        post: operations["add_10"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/gains/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove_5"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/gains/{id}/runs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["measure_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{projectId}/given-away": {
         parameters: {
             query?: never;
@@ -2523,7 +2571,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_31"];
+        get: operations["of_32"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2587,7 +2635,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_30"];
+        get: operations["of_31"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2635,7 +2683,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_29"];
+        get: operations["of_30"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2731,7 +2779,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_28"];
+        get: operations["of_29"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2875,7 +2923,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_27"];
+        get: operations["of_28"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3083,7 +3131,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_26"];
+        get: operations["of_27"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3099,7 +3147,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_25"];
+        get: operations["of_26"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3387,7 +3435,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_24"];
+        get: operations["of_25"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3499,7 +3547,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_23"];
+        get: operations["of_24"];
         put?: never;
         post?: never;
         delete: operations["stop"];
@@ -3547,7 +3595,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_22"];
+        get: operations["of_23"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3627,7 +3675,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_21"];
+        get: operations["of_22"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3771,7 +3819,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_20"];
+        get: operations["of_21"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3915,7 +3963,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_19"];
+        get: operations["of_20"];
         put?: never;
         post?: never;
         delete?: never;
@@ -6034,6 +6082,54 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        GainFields: {
+            after: number[];
+            alike: boolean;
+            before: number[];
+            /** @enum {string} */
+            better: "MORE" | "LESS";
+            conditions: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            jobId?: string;
+            title: string;
+            unit: string;
+        };
+        GainJudged: {
+            after: number[];
+            alike: boolean;
+            before: number[];
+            /** @enum {string} */
+            better: "MORE" | "LESS";
+            /** Format: double */
+            by: number;
+            conditions: string;
+            /** Format: int64 */
+            eachMinor?: number;
+            /** Format: int32 */
+            enough?: number;
+            /** Format: double */
+            high: number;
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            jobId?: string;
+            /** Format: double */
+            low: number;
+            /** Format: int64 */
+            minutes: number;
+            /** Format: int64 */
+            paidMinor: number;
+            title: string;
+            unit: string;
+            /** @enum {string} */
+            verdict: "NOT_ALIKE" | "TOO_FEW" | "CHANCE" | "BETTER" | "WORSE";
+        };
+        GainsResponse: {
+            currency: string;
+            gains: components["schemas"]["GainJudged"][];
+        };
         GarageRequest: {
             /** Format: int64 */
             commonMonthlyMinor?: number;
@@ -6911,6 +7007,10 @@ export interface components {
             undatedMinor: number;
             /** Format: int32 */
             unpriced: number;
+        };
+        MoreRuns: {
+            after: number[];
+            before: number[];
         };
         MoveRequest: {
             activity: string;
@@ -9848,7 +9948,7 @@ export interface operations {
             };
         };
     };
-    of_18: {
+    of_19: {
         parameters: {
             query: {
                 subject: "VEHICLE" | "FINDING" | "JOB" | "NEED" | "ORDER" | "WORK_SESSION" | "ENTRY" | "SECOND_LOOK" | "STOCK" | "ORDER_LINE";
@@ -9871,7 +9971,7 @@ export interface operations {
             };
         };
     };
-    add_18: {
+    add_19: {
         parameters: {
             query: {
                 id: string;
@@ -10692,7 +10792,7 @@ export interface operations {
             };
         };
     };
-    remove_11: {
+    remove_12: {
         parameters: {
             query?: never;
             header?: never;
@@ -11096,7 +11196,7 @@ export interface operations {
             };
         };
     };
-    add_17: {
+    add_18: {
         parameters: {
             query?: never;
             header?: never;
@@ -11118,7 +11218,7 @@ export interface operations {
             };
         };
     };
-    remove_10: {
+    remove_11: {
         parameters: {
             query?: never;
             header?: never;
@@ -11268,7 +11368,7 @@ export interface operations {
             };
         };
     };
-    add_16: {
+    add_17: {
         parameters: {
             query?: never;
             header?: never;
@@ -11290,7 +11390,7 @@ export interface operations {
             };
         };
     };
-    remove_9: {
+    remove_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -11356,7 +11456,7 @@ export interface operations {
             };
         };
     };
-    add_15: {
+    add_16: {
         parameters: {
             query?: never;
             header?: never;
@@ -11822,7 +11922,7 @@ export interface operations {
             };
         };
     };
-    of_17: {
+    of_18: {
         parameters: {
             query?: never;
             header?: never;
@@ -11892,7 +11992,7 @@ export interface operations {
             };
         };
     };
-    of_16: {
+    of_17: {
         parameters: {
             query?: never;
             header?: never;
@@ -11914,7 +12014,7 @@ export interface operations {
             };
         };
     };
-    add_14: {
+    add_15: {
         parameters: {
             query?: never;
             header?: never;
@@ -11938,7 +12038,7 @@ export interface operations {
             };
         };
     };
-    remove_8: {
+    remove_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -12582,7 +12682,7 @@ export interface operations {
             };
         };
     };
-    remove_7: {
+    remove_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -12690,7 +12790,7 @@ export interface operations {
             };
         };
     };
-    remove_6: {
+    remove_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -12772,7 +12872,7 @@ export interface operations {
             };
         };
     };
-    add_13: {
+    add_14: {
         parameters: {
             query?: never;
             header?: never;
@@ -13024,7 +13124,7 @@ export interface operations {
             };
         };
     };
-    of_36: {
+    of_37: {
         parameters: {
             query?: never;
             header?: never;
@@ -13288,7 +13388,7 @@ export interface operations {
             };
         };
     };
-    of_35: {
+    of_36: {
         parameters: {
             query?: never;
             header?: never;
@@ -13358,7 +13458,7 @@ export interface operations {
             };
         };
     };
-    add_12: {
+    add_13: {
         parameters: {
             query?: never;
             header?: never;
@@ -13382,7 +13482,7 @@ export interface operations {
             };
         };
     };
-    remove_5: {
+    remove_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -13425,7 +13525,7 @@ export interface operations {
             };
         };
     };
-    of_34: {
+    of_35: {
         parameters: {
             query?: never;
             header?: never;
@@ -13678,7 +13778,7 @@ export interface operations {
             };
         };
     };
-    of_33: {
+    of_34: {
         parameters: {
             query?: never;
             header?: never;
@@ -13724,7 +13824,7 @@ export interface operations {
             };
         };
     };
-    of_15: {
+    of_16: {
         parameters: {
             query?: never;
             header?: never;
@@ -13746,7 +13846,7 @@ export interface operations {
             };
         };
     };
-    add_11: {
+    add_12: {
         parameters: {
             query?: never;
             header?: never;
@@ -13816,7 +13916,7 @@ export interface operations {
             };
         };
     };
-    of_14: {
+    of_15: {
         parameters: {
             query?: never;
             header?: never;
@@ -13838,7 +13938,7 @@ export interface operations {
             };
         };
     };
-    add_10: {
+    add_11: {
         parameters: {
             query?: never;
             header?: never;
@@ -13954,7 +14054,7 @@ export interface operations {
             };
         };
     };
-    of_13: {
+    of_14: {
         parameters: {
             query?: never;
             header?: never;
@@ -14022,7 +14122,7 @@ export interface operations {
             };
         };
     };
-    of_12: {
+    of_13: {
         parameters: {
             query?: never;
             header?: never;
@@ -14094,7 +14194,7 @@ export interface operations {
             };
         };
     };
-    of_11: {
+    of_12: {
         parameters: {
             query?: never;
             header?: never;
@@ -14236,7 +14336,7 @@ export interface operations {
             };
         };
     };
-    of_32: {
+    of_33: {
         parameters: {
             query?: never;
             header?: never;
@@ -14326,7 +14426,99 @@ export interface operations {
             };
         };
     };
-    of_31: {
+    of_11: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GainsResponse"];
+                };
+            };
+        };
+    };
+    add_10: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GainFields"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    remove_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    measure_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MoreRuns"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    of_32: {
         parameters: {
             query?: never;
             header?: never;
@@ -14438,7 +14630,7 @@ export interface operations {
             };
         };
     };
-    of_30: {
+    of_31: {
         parameters: {
             query?: never;
             header?: never;
@@ -14530,7 +14722,7 @@ export interface operations {
             };
         };
     };
-    of_29: {
+    of_30: {
         parameters: {
             query?: never;
             header?: never;
@@ -14764,7 +14956,7 @@ export interface operations {
             };
         };
     };
-    of_28: {
+    of_29: {
         parameters: {
             query?: never;
             header?: never;
@@ -14993,7 +15185,7 @@ export interface operations {
             };
         };
     };
-    of_27: {
+    of_28: {
         parameters: {
             query?: never;
             header?: never;
@@ -15382,7 +15574,7 @@ export interface operations {
             };
         };
     };
-    of_26: {
+    of_27: {
         parameters: {
             query?: never;
             header?: never;
@@ -15404,7 +15596,7 @@ export interface operations {
             };
         };
     };
-    of_25: {
+    of_26: {
         parameters: {
             query?: never;
             header?: never;
@@ -15824,7 +16016,7 @@ export interface operations {
             };
         };
     };
-    of_24: {
+    of_25: {
         parameters: {
             query?: never;
             header?: never;
@@ -16013,7 +16205,7 @@ export interface operations {
             };
         };
     };
-    of_23: {
+    of_24: {
         parameters: {
             query?: never;
             header?: never;
@@ -16101,7 +16293,7 @@ export interface operations {
             };
         };
     };
-    of_22: {
+    of_23: {
         parameters: {
             query?: never;
             header?: never;
@@ -16216,7 +16408,7 @@ export interface operations {
             };
         };
     };
-    of_21: {
+    of_22: {
         parameters: {
             query?: never;
             header?: never;
@@ -16501,7 +16693,7 @@ export interface operations {
             };
         };
     };
-    of_20: {
+    of_21: {
         parameters: {
             query?: never;
             header?: never;
@@ -16714,7 +16906,7 @@ export interface operations {
             };
         };
     };
-    of_19: {
+    of_20: {
         parameters: {
             query?: never;
             header?: never;

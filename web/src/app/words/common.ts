@@ -230,6 +230,7 @@ export const common = {
     other_way: 'another way to do it',
     other_way_given_away: 'another way to do it',
     own_stock_use: 'thing from your own stock',
+    gain: 'result before and after',
     bank_list: 'columns of the bank’s list',
     bank_line: 'payment of the bank',
     part_source: 'offer',

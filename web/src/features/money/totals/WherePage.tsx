@@ -4,6 +4,7 @@ import { Trans, useTranslation } from 'react-i18next'
 import { Loaded } from '@/ui/page/Feedback'
 import { Further, Page, Part } from '@/ui/page/Page'
 import { inside, percent, useFormat } from '@/ui/format/format'
+import { Gains } from '../gain/Gains'
 import { JobCosts } from '../jobcost/JobCosts'
 import { WithAndWithout } from '../ownstock/WithAndWithout'
 import { Wasted } from '../waste/Wasted'
@@ -29,6 +30,7 @@ export function WherePage() {
             <div>
               <GroupTotals projectId={projectId} currency={format.currency} />
               <JobCosts projectId={projectId} />
+              <Gains projectId={projectId} />
               <WithAndWithout projectId={projectId} />
               <Part title={t('waste.title')}>
                 {waste.data && <Wasted projectId={projectId} waste={waste.data} currency={format.currency} />}

@@ -55,6 +55,7 @@ class ArchitectureTest {
                     "org.apache.commons.csv..",
                     "org.apache.commons.rng..",
                     "org.apache.commons.numbers..",
+                    "org.apache.commons.statistics..",
                     "javax.measure..",
                     "tech.units..",
                     "org.yaml.snakeyaml..",

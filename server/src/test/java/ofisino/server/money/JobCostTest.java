@@ -1,6 +1,7 @@
 package ofisino.server.money;
 
 import static ofisino.server.testing.TestGarage.map;
+import static ofisino.server.testing.Trading.book;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
@@ -35,7 +36,7 @@ class JobCostTest {
         UUID machining = garage.job(project, "Machining");
         garage.job(project, "Costs nothing");
         UUID dropped = garage.job(project, "Dropped");
-        book(garage, project, dropped, 500);
+        book(garage, project, "SERVICE", dropped, 500);
         garage.move(dropped, "DROPPED");
         garage.owner()
                 .put(
@@ -43,7 +44,7 @@ class JobCostTest {
                         map("toWhom", "A machinist", "days", 9, "costMinor", 10_000, "version", 0))
                 .ok();
         assertThat(costs(garage, project).has("factor")).as("nothing is done").isFalse();
-        book(garage, project, machining, 11_800);
+        book(garage, project, "SERVICE", machining, 11_800);
         garage.clear(machining);
         garage.move(machining, "BEGUN", "FINISHED");
         JsonNode all = costs(garage, project);
@@ -67,17 +68,5 @@ class JobCostTest {
 
     private static JsonNode costs(TestGarage garage, UUID project) {
         return garage.owner().get("/api/projects/" + project + "/job-costs").ok();
-    }
-
-    private static void book(TestGarage garage, UUID project, UUID job, long minor) {
-        UUID id = UUID.randomUUID();
-        var splits = List.of(map("destination", "JOB", "jobId", job, "baseMinor", minor));
-        var fields = TestGarage.receipt("SERVICE", "Bill", "EUR", minor, 1, "splits", splits);
-        garage.owner()
-                .post("/api/projects/" + project + "/entries", map("id", id, "fields", fields))
-                .ok();
-        garage.owner()
-                .post("/api/entries/" + id + "/posting", map("version", 0))
-                .ok();
     }
 }

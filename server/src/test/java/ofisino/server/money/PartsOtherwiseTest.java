@@ -4,10 +4,12 @@ import static ofisino.server.testing.TestGarage.map;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import ofisino.server.testing.Api.Answer;
 import ofisino.server.testing.TestApplication;
 import ofisino.server.testing.TestGarage;
+import ofisino.server.testing.Trading;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
@@ -94,25 +96,7 @@ class PartsOtherwiseTest {
     }
 
     private static void offer(TestGarage garage, UUID project, UUID seller, String kind, long price, UUID need) {
-        var fields = map(
-                "supplierId",
-                seller,
-                "kind",
-                kind,
-                "title",
-                "As offered",
-                "priceMinor",
-                price,
-                "depositMinor",
-                0,
-                "most",
-                9,
-                "leadDays",
-                21,
-                "wrongPercent",
-                0,
-                "holds",
-                List.of(map("needId", need, "pieces", 1)));
+        var fields = Trading.offer(seller, kind, price, 21, 0, Map.of(need, 1));
         garage.owner()
                 .post("/api/projects/" + project + "/sources", map("id", UUID.randomUUID(), "fields", fields))
                 .ok();

@@ -1,6 +1,7 @@
 package ofisino.server.parts;
 
 import static ofisino.server.testing.TestGarage.map;
+import static ofisino.server.testing.Trading.offer;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Map;
@@ -82,7 +83,7 @@ class BasketTest {
                                 "version",
                                 0))
                 .ok();
-        Map<String, Object> pack = fields(garage.supplier("EUR"), 300, 3, 0, Map.of(clips, 4));
+        Map<String, Object> pack = offer(garage.supplier("EUR"), "NEW_PATTERN", 300, 3, 0, Map.of(clips, 4));
         pack.put("depositMinor", 1500);
         garage.owner()
                 .post("/api/projects/" + project + "/sources", map("id", UUID.randomUUID(), "fields", pack))
@@ -122,17 +123,18 @@ class BasketTest {
     void whatCannotBeIsRefusedAtItsField(TestGarage garage) {
         UUID project = garage.project();
         UUID pump = garage.need(project, garage.job(project, "Pump"), "Water pump");
-        Map<String, Object> free = fields(null, 100, 3, 0, Map.of(pump, 1));
+        Map<String, Object> free = offer(null, "NEW_PATTERN", 100, 3, 0, Map.of(pump, 1));
         assertThat(post(garage, project, free)).isEqualTo("supplierId");
         UUID seller = garage.supplier("EUR");
-        assertThat(post(garage, project, fields(seller, 100, 3, 0, Map.of()))).isEqualTo("holds");
-        assertThat(post(garage, project, fields(seller, 100, 3, 0, Map.of(pump, 0))))
+        assertThat(post(garage, project, offer(seller, "NEW_PATTERN", 100, 3, 0, Map.of())))
                 .isEqualTo("holds");
-        assertThat(post(garage, project, fields(seller, 100, 3, 0, Map.of(UUID.randomUUID(), 1))))
+        assertThat(post(garage, project, offer(seller, "NEW_PATTERN", 100, 3, 0, Map.of(pump, 0))))
                 .isEqualTo("holds");
-        assertThat(post(garage, project, fields(seller, -1, 3, 0, Map.of(pump, 1))))
+        assertThat(post(garage, project, offer(seller, "NEW_PATTERN", 100, 3, 0, Map.of(UUID.randomUUID(), 1))))
+                .isEqualTo("holds");
+        assertThat(post(garage, project, offer(seller, "NEW_PATTERN", -1, 3, 0, Map.of(pump, 1))))
                 .isEqualTo("priceMinor");
-        assertThat(post(garage, project, fields(seller, 1_000_000_000_001L, 3, 0, Map.of(pump, 1))))
+        assertThat(post(garage, project, offer(seller, "NEW_PATTERN", 1_000_000_000_001L, 3, 0, Map.of(pump, 1))))
                 .isEqualTo("priceMinor");
         // as much as an amount may be, and of that all that there are: still a sum
         source(garage, project, seller, 1_000_000_000_000L, 3, 100, Map.of(pump, 1));
@@ -187,7 +189,9 @@ class BasketTest {
         UUID seller = garage.supplier("EUR");
         UUID id = source(garage, project, seller, 4000, 9, 0, Map.of(pump, 1));
         garage.owner()
-                .put("/api/sources/" + id, map("fields", fields(seller, 3500, 9, 0, Map.of(pump, 2)), "version", 0))
+                .put(
+                        "/api/sources/" + id,
+                        map("fields", offer(seller, "NEW_PATTERN", 3500, 9, 0, Map.of(pump, 2)), "version", 0))
                 .ok();
         JsonNode kept =
                 garage.owner().get("/api/projects/" + project + "/sources").ok().get(0);
@@ -220,32 +224,8 @@ class BasketTest {
         garage.owner()
                 .post(
                         "/api/projects/" + project + "/sources",
-                        map("id", id, "fields", fields(seller, price, lead, wrong, holds)))
+                        map("id", id, "fields", offer(seller, "NEW_PATTERN", price, lead, wrong, holds)))
                 .ok();
         return id;
-    }
-
-    private static Map<String, Object> fields(UUID seller, long price, int lead, int wrong, Map<UUID, Integer> holds) {
-        return map(
-                "supplierId",
-                seller,
-                "kind",
-                "NEW_PATTERN",
-                "title",
-                "As offered",
-                "priceMinor",
-                price,
-                "depositMinor",
-                0,
-                "most",
-                9,
-                "leadDays",
-                lead,
-                "wrongPercent",
-                wrong,
-                "holds",
-                holds.entrySet().stream()
-                        .map(e -> map("needId", e.getKey(), "pieces", e.getValue()))
-                        .toList());
     }
 }

@@ -3,6 +3,7 @@ package ofisino.server.plan;
 import static ofisino.server.testing.TestGarage.DAY;
 import static ofisino.server.testing.TestGarage.effort;
 import static ofisino.server.testing.TestGarage.map;
+import static ofisino.server.testing.Trading.book;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
@@ -158,23 +159,5 @@ class GivenAwayTest {
             if (l.path("kind").asString().equals(kind))
                 sum += l.path("likelyMinor").asLong();
         return sum;
-    }
-
-    private static void book(TestGarage garage, UUID project, String kind, UUID job, long minor) {
-        UUID id = UUID.randomUUID();
-        var fields = TestGarage.receipt(
-                kind,
-                "Bill",
-                "EUR",
-                minor,
-                1,
-                "splits",
-                List.of(map("destination", "JOB", "jobId", job, "baseMinor", minor)));
-        garage.owner()
-                .post("/api/projects/" + project + "/entries", map("id", id, "fields", fields))
-                .ok();
-        garage.owner()
-                .post("/api/entries/" + id + "/posting", map("version", 0))
-                .ok();
     }
 }

@@ -1,4 +1,4 @@
-package ofisino.server.db;
+package ofisino.server.money.gain;
 
 import java.sql.Array;
 import java.sql.CallableStatement;
@@ -9,8 +9,8 @@ import java.util.List;
 import org.apache.ibatis.type.BaseTypeHandler;
 import org.apache.ibatis.type.JdbcType;
 
-/** PostgreSQL's double precision[] as a list of figures. */
-public class DoubleListTypeHandler extends BaseTypeHandler<List<Double>> {
+/** Runs as PostgreSQL's double precision[]. Not where the handlers of all lists stand: it is only for those that name it. */
+public class RunsTypeHandler extends BaseTypeHandler<List<Double>> {
     @Override
     public void setNonNullParameter(PreparedStatement ps, int i, List<Double> value, JdbcType type)
             throws SQLException {

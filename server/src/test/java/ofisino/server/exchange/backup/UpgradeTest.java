@@ -31,6 +31,7 @@ import tools.jackson.databind.JsonNode;
  * opened by this one. (The first and the last have their photos; of most others only the records are kept here.)
  */
 class UpgradeTest {
+    private static final boolean EACH = Boolean.getBoolean("ofisino.all-garages");
     private static final Path GARAGES = Path.of("src/test/resources/ofisino/server/exchange/backup/garages");
 
     @TempDir
@@ -44,11 +45,15 @@ class UpgradeTest {
 
     /** The oldest and the youngest; all of them where time is no matter ({@code ./ofisino prove}). */
     static Stream<Path> garages() throws IOException {
-        return Boolean.getBoolean("ofisino.all-garages") ? all().stream() : opened();
+        return EACH ? all().stream() : ends();
     }
 
-    /** The oldest and the youngest. */
+    /** The youngest, and the oldest too where time is no matter: its photos are looked at in any case. */
     static Stream<Path> opened() throws IOException {
+        return EACH ? ends() : ends().skip(1);
+    }
+
+    private static Stream<Path> ends() throws IOException {
         List<Path> all = all();
         return Stream.of(0, all.size() - 1).map(all::get);
     }

@@ -1,7 +1,6 @@
 package ofisino.e2e;
 
 import com.microsoft.playwright.Page;
-import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 
@@ -61,7 +60,7 @@ final class Clearing {
     }
 
     /** Does the jobs with these words in their title, one after the other, as the pages would, and has another person verify each. */
-    static void done(Page owner, Page verifier, List<String> titles) {
+    static void done(Page owner, Page verifier, String... titles) {
         for (String title : titles) {
             Object job = owner.evaluate("async (title) => {" + CLEAR + """
                         const { jobs } = await get(`/api/projects/${project}/jobs`)

@@ -282,20 +282,11 @@ class MainLineJourneyTest {
         String sill = "Sill, left: cut out and weld";
         verify(word("work.shared"), "Tank empty", false);
         verify(sill, "Wires and pipes aside", true);
+        Clearing.done(desk, helper, "Brace the opening", "Cut out the rust", "Make or trim", "clamp and tack");
         Clearing.done(
-                desk,
-                helper,
-                List.of(
-                        "Brace the opening",
-                        "Cut out the rust",
-                        "Make or trim",
-                        "clamp and tack",
-                        "Hang what hangs on it",
-                        "Weld out",
-                        "Read the datum again, prime",
-                        "Seal the seams"));
+                desk, helper, "Hang what hangs on it", "Weld out", "Read the datum again, prime", "Seal the seams");
         verify(sill, "Paint", false);
-        Clearing.done(desk, helper, List.of("Fill with fuel", "Fill the cavities"));
+        Clearing.done(desk, helper, "Fill with fuel", "Fill the cavities");
         go(desk, word("nav.walk"));
         button(desk, word("kind.RUST_THROUGH")).click();
         desk.getByLabel(word("finding.recheckNote")).fill("sound");

@@ -4755,6 +4755,17 @@ export interface components {
             wholePanel: boolean;
             zone: string;
         };
+        AgainstPlan: {
+            /** Format: int64 */
+            earnedMinutes: number;
+            /** Format: date */
+            keptOn: string;
+            /** Format: int64 */
+            lateDays: number;
+            overdue: string[];
+            /** Format: int64 */
+            plannedMinutes: number;
+        };
         AgeingJobRequest: {
             /** Format: uuid */
             jobId: string;
@@ -7786,6 +7797,7 @@ export interface components {
             turnUp: components["schemas"]["TurnUpResponse"];
         };
         PaceResponse: {
+            baseline?: components["schemas"]["AgainstPlan"];
             byOperation: components["schemas"]["ByOperation"][];
             daysByCause: components["schemas"]["DaysByCause"][];
             /** Format: int64 */

@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
 import { hours, useFormat } from '@/ui/format/format'
+import { AgainstThePlan } from './AgainstThePlan'
 import { progressQuery } from './queries'
 import { guessed } from './guessed'
 import { Standstills } from './Standstills'
@@ -43,6 +44,7 @@ export function HowItGoes({ projectId }: { projectId: string }) {
             })}
         </p>
       )}
+      {data.baseline && <AgainstThePlan plan={data.baseline} />}
       <Link className="link inline-block py-2" to={`/p/${projectId}/logbook/how-far`}>
         {t('progress.seeHowFar')}
       </Link>

@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { Part } from '@/ui/page/Page'
 import { useFormat } from '@/ui/format/format'
+import { withAndWithoutQuery } from '../ownstock/queries'
 import { totalsQuery } from '../totals/queries'
 import { useGroupName } from '../totals/useGroupName'
 import type { Keeping } from './queries'
@@ -12,6 +13,8 @@ export function FinalAccount({ projectId, keeping: k }: { projectId: string; kee
   const format = useFormat()
   const nameOf = useGroupName('KIND')
   const { data: totals } = useQuery(totalsQuery(projectId, { by: 'KIND' }))
+  const { data: counted } = useQuery(withAndWithoutQuery(projectId))
+  const tools = counted?.toolsMinor ?? 0
   if (!totals || totals.groups.length === 0) return null
   const lines = totals.groups.toSorted((a, b) => a.baseMinor - b.baseMinor)
   return (
@@ -28,6 +31,14 @@ export function FinalAccount({ projectId, keeping: k }: { projectId: string; kee
           <span className="whitespace-nowrap">{format.money(k.result.minor, k.currency)}</span>
         </li>
       </ul>
+      {tools > 0 && (
+        <p className="max-w-xl">
+          {t('keep.toolsStay', {
+            tools: format.money(tools, k.currency),
+            result: format.money(k.result.minor + tools, k.currency),
+          })}
+        </p>
+      )}
     </Part>
   )
 }

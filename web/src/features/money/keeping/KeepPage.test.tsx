@@ -112,6 +112,7 @@ it('gives the final account of a sold car to the cent, with and without paid hou
       { key: 'SALE', baseMinor: -520_000 },
     ],
   })
+  server.when('GET /api/projects/car/with-and-without', { toolsMinor: 12_400 })
   open(
     keeping({
       gone: true,
@@ -134,4 +135,5 @@ it('gives the final account of a sold car to the cent, with and without paid hou
     'Purchase-€3,364.00',
     'Left to you€1,626.00',
   ])
+  expect(await screen.findByText(/Tools that stay with you cost €124.00 of it/)).toHaveTextContent('€1,750.00')
 })

@@ -4,6 +4,7 @@ export const keepingWords = {
     account: 'The account of this car',
     isLeft: 'Left to you',
     isLost: 'Not got back',
+    toolsStay: 'Tools that stay with you cost {{tools}} of it: without them it comes to {{result}}.',
     title: 'Keep or sell',
     loading: 'Weighing keeping against selling …',
     FINISH: 'Finish it: that adds about <b>{{better}}</b> more than it still costs.',

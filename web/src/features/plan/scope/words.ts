@@ -5,7 +5,8 @@ export const scopeWords = {
     grown: 'Since {{date}} it has grown from {{from}} to {{to}}, by {{percent}} %.',
     shrunk: 'Since {{date}} it has shrunk from {{from}} to {{to}}, by {{percent}} %.',
     same: 'No change since {{date}}.',
-    noBaseline: 'No baseline yet. Set one when the plan is firm, to see what gets added.',
+    noBaseline:
+      'No baseline yet. Set one when the plan is firm, to see what gets added and how far behind its dates you are.',
     setBaseline: 'Set the baseline now',
     setAgain: 'Set a new baseline',
     baselineSet: 'Baseline set.',

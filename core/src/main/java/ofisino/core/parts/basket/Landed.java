@@ -14,7 +14,8 @@ public final class Landed {
     private Landed() {}
 
     /**
-     * A parcel's post and levies are shared out by the price of what is in it; one that holds several things is shared alike.
+     * A parcel's post and levies are shared out by the price of what is in it; one that holds several things is shared alike by
+     * those that it fills.
      *
      * @return by want that is bought, in minor units of the garage's own currency; summing to the basket's total
      */
@@ -35,6 +36,7 @@ public final class Landed {
                 List<String> holds =
                         new ArrayList<>(offers.get(its.get(i).offer()).holds().keySet());
                 holds.retainAll(shopping.wantsById().keySet());
+                holds.removeAll(basket.without());
                 holds.sort(null);
                 long[] each = shared(shares[i], new long[holds.size()]);
                 for (int j = 0; j < each.length; j++) landed.merge(holds.get(j), each[j], Long::sum);

@@ -5,8 +5,8 @@ import ofisino.core.kernel.InvalidValue;
 
 /**
  * What was thought, what is earned and what it took, in one unit: hours, or money. Work is earned when its job is finished, at what was
- * thought for it (the 0/100 rule), so that nobody earns by starting. There is no planned value: it would need the dates of a first plan, and
- * a restorer's plan is made anew each evening.
+ * thought for it (the 0/100 rule), so that nobody earns by starting. What was to be earned by now is {@link PlannedValue}: a restorer's plan is made
+ * anew each evening, so it is that of the day on which a plan was kept.
  *
  * <p>Formulas: earned value management as in ANSI/EIA-748 and PMI's Practice Standard; from memory.
  *

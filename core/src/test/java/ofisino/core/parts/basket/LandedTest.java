@@ -45,7 +45,17 @@ class LandedTest {
         assertThat(Landed.byWant(Baskets.cheapest(posted), posted)).isEqualTo(Map.of("badge", 500L));
     }
 
-    @Property(tries = 100)
+    /** Two seals are wanted and one comes with the kit: it is not bought so, and bears nothing. */
+    @Test
+    void whatThereIsNotEnoughOfBearsNothing() {
+        var kit = new Shopping(
+                List.of(new Want("cylinder", 1, 30), new Want("seal", 2, 30)),
+                List.of(Seller.free("a")),
+                List.of(new Offer("kit", "a", 900, Map.of("cylinder", 1, "seal", 1), 1, 3, 0)));
+        assertThat(Landed.byWant(Baskets.cheapest(kit), kit)).isEqualTo(Map.of("cylinder", 900L));
+    }
+
+    @Property(tries = 200)
     void theSharesSumToTheBasketAndNothingElseIsCharged(@ForAll long seed) {
         Shopping shopping = BasketTest.drawn(new SplittableRandom(seed), 5);
         Basket basket = Baskets.cheapest(shopping);

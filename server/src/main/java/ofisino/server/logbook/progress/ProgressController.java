@@ -44,6 +44,17 @@ record ProgressController(ProgressService service) {
             long restLikeSoFarMinutes,
             long endLikeSoFarMinutes) {}
 
+    /**
+     * Against the plan that was kept.
+     *
+     * @param plannedMinutes of what was to be finished by today, as thought then
+     * @param earnedMinutes  of what is finished
+     * @param lateDays       so long ago that much was to be finished; below 0 where one is ahead
+     * @param overdue        titles of what was to be finished by today
+     */
+    record AgainstPlan(
+            LocalDate keptOn, long plannedMinutes, long earnedMinutes, long lateDays, List<String> overdue) {}
+
     /** How far some work is. @param percent of what was thought, earned by the state of each job */
     record HowFarResponse(@JsonUnwrapped HowFar far, int percent) {
         static HowFarResponse of(Collection<HowFar.Work> work) {
@@ -61,6 +72,7 @@ record ProgressController(ProgressService service) {
      * @param dormantDays without an evening, once they are many
      * @param standstills stretches of 30 days and more without an evening
      * @param earned      absent while no job is done
+     * @param baseline    absent where no plan with dates was kept
      * @param factor      by what one's own hours differ from what was thought likely
      */
     record PaceResponse(
@@ -73,6 +85,7 @@ record ProgressController(ProgressService service) {
             int finishedJobs,
             double factor,
             @Nullable EarnedMinutes earned,
+            @Nullable AgainstPlan baseline,
             HowFarResponse whole,
             List<PlaceProgress> places,
             List<PhaseProgress> phases,

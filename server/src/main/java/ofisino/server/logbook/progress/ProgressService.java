@@ -24,6 +24,7 @@ import ofisino.core.plan.progress.Standstill.Explained;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.logbook.WorkedHours;
+import ofisino.server.logbook.progress.ProgressController.AgainstPlan;
 import ofisino.server.logbook.progress.ProgressController.ByOperation;
 import ofisino.server.logbook.progress.ProgressController.DaysByCause;
 import ofisino.server.logbook.progress.ProgressController.EarnedMinutes;
@@ -34,6 +35,7 @@ import ofisino.server.logbook.progress.ProgressController.PlaceProgress;
 import ofisino.server.logbook.progress.ProgressController.StandstillResponse;
 import ofisino.server.logbook.progress.ProgressMapper.StandstillRow;
 import ofisino.server.logbook.progress.ProgressMapper.Worked;
+import ofisino.server.plan.Baselines;
 import ofisino.server.plan.GivenAwayJobs;
 import ofisino.server.plan.Jobs;
 import ofisino.server.plan.OrderOfWork;
@@ -47,6 +49,7 @@ record ProgressService(
         ProgressMapper mapper,
         Jobs jobs,
         GivenAwayJobs givenAwayJobs,
+        Baselines baselines,
         OrderOfWork orderOfWork,
         Projects projects,
         Garages garages,
@@ -70,8 +73,17 @@ record ProgressService(
         LocalDate today = LocalDate.now(clock.withZone(garages.zone(caller)));
         List<Explained> standstills = standstills(caller, projectId, today);
         return mapper.worked(caller.garageId(), projectId)
-                .map(w ->
-                        answer(w, finished, earned(own, finished), new Far(all, byOthers, phases), standstills, today));
+                .map(w -> answer(
+                        w,
+                        finished,
+                        earned(own, finished),
+                        baselines
+                                .of(caller, projectId)
+                                .flatMap(b -> new AgainstBaseline(b, all).on(today))
+                                .orElse(null),
+                        new Far(all, byOthers, phases),
+                        standstills,
+                        today));
     }
 
     /** How far the car is, place by place and phase by phase. */
@@ -152,6 +164,7 @@ record ProgressService(
             Worked w,
             List<Jobs.Job> finished,
             @Nullable EarnedMinutes earned,
+            @Nullable AgainstPlan baseline,
             Far far,
             List<Explained> standstills,
             LocalDate today) {
@@ -170,6 +183,7 @@ record ProgressService(
                 own.jobs(),
                 own.factor(),
                 earned,
+                baseline,
                 far.whole(),
                 far.places(),
                 far.ofPhases(),

@@ -6,6 +6,7 @@ import java.util.UUID;
 import ofisino.core.kernel.Aim;
 import ofisino.core.plan.job.Operation;
 import org.apache.ibatis.annotations.Mapper;
+import org.jspecify.annotations.Nullable;
 
 @Mapper
 interface ScopeMapper {
@@ -27,7 +28,12 @@ interface ScopeMapper {
 
     void insertRepeatCause(UUID garageId, UUID projectId, RepeatCauseRow row);
 
-    record BaselineRow(UUID jobId, int likelyMinutes, LocalDate setOn) {}
+    /** @param plannedFor the day on which it was to be finished; absent where it had no date */
+    record BaselineRow(
+            UUID jobId,
+            int likelyMinutes,
+            LocalDate setOn,
+            @Nullable LocalDate plannedFor) {}
 
     record ZoneAimRow(String zone, Aim aim, String reason) {}
 

@@ -16,6 +16,8 @@ import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.Texts;
 import ofisino.core.plan.job.JobState;
+import ofisino.core.plan.problem.ActivityId;
+import ofisino.core.plan.problem.Plan;
 import ofisino.core.plan.scope.AimChange;
 import ofisino.core.plan.scope.AimChange.Aims;
 import ofisino.core.plan.scope.Batches;
@@ -30,6 +32,7 @@ import ofisino.server.plan.Calendars;
 import ofisino.server.plan.GivenAwayJobs;
 import ofisino.server.plan.JobAdded;
 import ofisino.server.plan.Jobs;
+import ofisino.server.plan.Plans;
 import ofisino.server.plan.scope.ScopeMapper.BaselineRow;
 import ofisino.server.plan.scope.ScopeMapper.RepeatCauseRow;
 import ofisino.server.plan.scope.ScopeMapper.ZoneAimRow;
@@ -46,6 +49,7 @@ record ScopeService(
         ScopeMapper mapper,
         Projects projects,
         GivenAwayJobs givenAway,
+        Plans plans,
         Jobs jobs,
         Needs needs,
         Findings findings,
@@ -183,14 +187,26 @@ record ScopeService(
         mapper.insertRepeatCause(caller.garageId(), projectId, checked);
     }
 
-    /** What is planned now is the baseline from here on. */
+    /** What is planned now is the baseline from here on, with its dates; what is done already was due today. */
     void setBaseline(Caller caller, UUID projectId) {
         projects.requireOpen(caller, projectId);
         mapper.clearBaseline(caller.garageId(), projectId);
         LocalDate today = LocalDate.now(clock.withZone(garages.zone(caller)));
+        Plan plan = plans.of(caller, projectId).plan();
         for (Jobs.Job j : jobs.of(caller, projectId))
             if (j.state() != JobState.DROPPED)
-                mapper.insertBaseline(caller.garageId(), projectId, new BaselineRow(j.id(), j.likelyMinutes(), today));
+                mapper.insertBaseline(
+                        caller.garageId(),
+                        projectId,
+                        new BaselineRow(
+                                j.id(),
+                                j.likelyMinutes(),
+                                today,
+                                j.state().isDone()
+                                        ? today
+                                        : plan.of(ActivityId.job(j.id()))
+                                                .map(s -> LocalDate.ofInstant(s.end(), garages.zone(caller)))
+                                                .orElse(null)));
     }
 
     private static Aims aims(Aim project, List<ZoneAimRow> rows) {

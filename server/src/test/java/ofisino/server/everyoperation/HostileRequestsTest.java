@@ -24,7 +24,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
  */
 @ExtendWith(TestApplication.class)
 class HostileRequestsTest {
-    private static final int REQUESTS = Integer.getInteger("ofisino.hostile-requests", 400);
+    private static final int REQUESTS = Integer.getInteger("ofisino.hostile-requests", 250);
     private static final long SEED = Long.getLong("ofisino.seed", 11);
 
     @Test

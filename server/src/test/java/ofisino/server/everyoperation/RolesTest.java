@@ -56,7 +56,13 @@ class RolesTest {
                 "ANYBODY", new Api(garage.running().port()));
         long before = garage.rows("history");
         int refused = 0;
-        for (Operation operation : operations.all())
+        for (Operation operation : operations.all()) {
+            // all spellings by the one who is refused and may do the most, the address itself by the others
+            String most = FROM_MOST.stream()
+                    .skip(FROM_MOST.indexOf(operation.role()) + 1L)
+                    .filter(callers::containsKey)
+                    .findFirst()
+                    .orElse("");
             for (var caller : callers.entrySet()) {
                 if (FROM_MOST.indexOf(caller.getKey()) <= FROM_MOST.indexOf(operation.role())) continue;
                 String path = operation
@@ -64,7 +70,7 @@ class RolesTest {
                         .replace("{projectId}", project.toString())
                         .replace("{findingId}", finding.toString())
                         .replaceAll("\\{[^}]*}", UUID.randomUUID().toString());
-                for (String spelling : spellings(path)) {
+                for (String spelling : caller.getKey().equals(most) ? spellings(path) : List.of(path)) {
                     Answer answer = send(caller.getValue(), operation.method(), spelling);
                     assertThat(answer.status())
                             .as("%s by %s as %s: %s", operation, caller.getKey(), spelling, answer.body())
@@ -75,7 +81,8 @@ class RolesTest {
                     refused++;
                 }
             }
-        assertThat(refused).isGreaterThan(2500);
+        }
+        assertThat(refused).isGreaterThan(2000);
         assertThat(garage.rows("history")).isEqualTo(before);
         assertThat(garage.running()
                         .sql()

@@ -27,6 +27,7 @@ import ofisino.server.testing.TestDatabase;
 import ofisino.server.testing.TestGarage;
 import ofisino.server.testing.TestPictures;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
@@ -227,6 +228,7 @@ class BackupTest {
     }
 
     @Test
+    @Tag("prove")
     void aPhotoThatRottedLaterComesFromTheFolderBesideTheBackups() throws IOException {
         Commands there = elsewhere("will rot");
         there.run("restore", saved.toString());
@@ -254,6 +256,7 @@ class BackupTest {
     }
 
     @Test
+    @Tag("prove")
     void sevenDaysAreKeptWithEachPhotoOnce() throws IOException {
         Commands there = here();
         var place = new BackupPlace(Files.createDirectories(folder.resolve("daily")), "");

@@ -7874,7 +7874,13 @@ export interface components {
             landedMinor: number;
             /** Format: int32 */
             leadDays: number;
+            /** Format: int32 */
+            quantity: number;
+            /** Format: int64 */
+            thoughtMinor: number;
             title: string;
+            /** @enum {string} */
+            unit: "PIECE" | "MILLILITRE" | "GRAM" | "CENTIMETRE";
         };
         PartConversionResponse: {
             /** Format: date */

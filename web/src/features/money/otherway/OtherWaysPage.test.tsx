@@ -104,13 +104,17 @@ it('sends a job that is given away', async () => {
 it('buys parts otherwise, and names each with its price at the door', async () => {
   const reconditioned = way({
     said: { id: 'w3', name: 'Second life', sessionsMore: 0, boughtAs: 'RECONDITIONED', givenAway: [] },
-    bought: [{ title: 'Dynamo', landedMinor: 4_400, leadDays: 21 }],
+    bought: [
+      { title: 'Dynamo', quantity: 1, unit: 'PIECE', thoughtMinor: 9_000, landedMinor: 4_400, leadDays: 21 },
+      { title: 'Disc', quantity: 2, unit: 'PIECE', thoughtMinor: 0, landedMinor: 5_000, leadDays: 1 },
+    ],
     difference: { daysOne: 0, daysFive: 3, daysNine: 9, minorOne: -900, minorFive: -900, minorNine: -900 },
   })
   said(ways({ others: [reconditioned] }))
   server.when('POST /api/projects/car/other-ways', undefined)
   show(<OtherWaysPage />)
-  expect(await screen.findByText('Dynamo: €44.00 at the door, in 21 days')).toBeVisible()
+  expect(await screen.findByText('1 × Dynamo: €44.00 at the door instead of €90.00 thought, in 21 days')).toBeVisible()
+  expect(screen.getByText('2 × Disc: €50.00 at the door, in a day; nobody had thought of a price')).toBeVisible()
   await userEvent.click(screen.getByRole('button', { name: 'Think of another way' }))
   await userEvent.type(screen.getByLabelText('What you call it'), 'Used')
   expect(screen.queryByRole('option', { name: /own stock/ }), 'nobody sells that').toBeNull()

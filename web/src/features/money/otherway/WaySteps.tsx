@@ -2,6 +2,7 @@ import { Link } from 'react-router'
 import { useTranslation } from 'react-i18next'
 import { useQuery } from '@tanstack/react-query'
 import { jobsQuery } from '@/api/queries'
+import { useAmounts } from '@/ui/format/amounts'
 import { useFormat } from '@/ui/format/format'
 import type { Said, Way } from './queries'
 
@@ -19,6 +20,7 @@ export function WaySteps({
 }) {
   const { t } = useTranslation()
   const format = useFormat()
+  const amounts = useAmounts()
   const { data: work } = useQuery(jobsQuery(projectId))
   const titleOf = (jobId: string) => work?.jobs.find((j) => j.id === jobId)?.title ?? ''
   return (
@@ -52,9 +54,11 @@ export function WaySteps({
             <ul className="list-[circle] pl-5 text-sm">
               {way.bought.map((b, i) => (
                 <li key={i}>
-                  {t('way.boughtSo', {
+                  {t(b.thoughtMinor > 0 ? 'way.boughtSo' : 'way.boughtNew', {
+                    amount: amounts(b),
                     title: b.title,
                     money: format.money(b.landedMinor, currency),
+                    thought: format.money(b.thoughtMinor, currency),
                     time: t('way.leadDays', { count: b.leadDays }),
                   })}
                 </li>

@@ -26,7 +26,8 @@ export const otherWayWords = {
     wherever: '{{kind}}, wherever offered',
     partsHint:
       'By the cheapest offers noted under Parts, post and duty included. Nothing that wears and nothing of the brakes is taken used.',
-    boughtSo: '{{title}}: {{money}} at the door, in {{time}}',
+    boughtSo: '{{amount}} × {{title}}: {{money}} at the door instead of {{thought}} thought, in {{time}}',
+    boughtNew: '{{amount}} × {{title}}: {{money}} at the door, in {{time}}; nobody had thought of a price',
     leadDays_one: 'a day',
     leadDays_other: '{{count}} days',
     toParts: 'expect these parts as they are offered, then order them',

@@ -11,8 +11,9 @@ public interface PartsOtherwise {
     List<BoughtSo> of(Caller caller, UUID projectId, SupplyKind kind);
 
     /**
+     * @param need        as it is thought of now
      * @param landedMinor its share of what the parcel costs at the door, in minor units of the base currency
      * @param leadDays    from order to door
      */
-    record BoughtSo(UUID needId, String title, long landedMinor, int leadDays) {}
+    record BoughtSo(Needs.Need need, long landedMinor, int leadDays) {}
 }

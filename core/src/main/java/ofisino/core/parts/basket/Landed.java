@@ -14,12 +14,13 @@ public final class Landed {
     private Landed() {}
 
     /**
-     * A parcel's post and levies are shared out by the price of what is in it; one that holds several things is shared alike by
-     * those that it fills.
+     * A parcel's post and levies are shared out by the price of what is in it; the price of one that holds several things as
+     * {@link SetPrice} does, by those that it fills.
      *
+     * @param expectedMinor what is expected of each want, in the same unit; what is not named is not known
      * @return by want that is bought, in minor units of the garage's own currency; summing to the basket's total
      */
-    public static Map<String, Long> byWant(Basket basket, Shopping shopping) {
+    public static Map<String, Long> byWant(Basket basket, Shopping shopping, Map<String, Long> expectedMinor) {
         Map<String, Offer> offers =
                 shopping.offers().stream().collect(Collectors.toMap(Offer::id, Function.identity()));
         Map<String, Long> landed = new TreeMap<>();
@@ -38,7 +39,11 @@ public final class Landed {
                 holds.retainAll(shopping.wantsById().keySet());
                 holds.removeAll(basket.without());
                 holds.sort(null);
-                long[] each = shared(shares[i], new long[holds.size()]);
+                long[] each = SetPrice.on(
+                        shares[i],
+                        holds.stream()
+                                .mapToLong(want -> expectedMinor.getOrDefault(want, 0L))
+                                .toArray());
                 for (int j = 0; j < each.length; j++) landed.merge(holds.get(j), each[j], Long::sum);
             }
         }

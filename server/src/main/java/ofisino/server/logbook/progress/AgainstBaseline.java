@@ -18,13 +18,13 @@ import ofisino.server.plan.Baselines.Baseline;
 import ofisino.server.plan.Baselines.Due;
 import ofisino.server.plan.Jobs;
 
-/** Where a project stands against the plan that was kept. What was dropped since counts nowhere. */
+/** Where a project stands against the plan that was kept. What was dropped since counts nowhere; on the day itself there is nothing to say. */
 record AgainstBaseline(Baseline baseline, List<Jobs.Job> all) {
     Optional<AgainstPlan> on(LocalDate today) {
         Map<UUID, Jobs.Job> jobs = all.stream().collect(Collectors.toMap(Jobs.Job::id, j -> j));
         List<Due> due =
                 baseline.due().stream().filter(d -> jobs.containsKey(d.jobId())).toList();
-        if (due.isEmpty()) return Optional.empty();
+        if (due.isEmpty() || !today.isAfter(baseline.setOn())) return Optional.empty();
         Set<UUID> done = due.stream()
                 .map(Due::jobId)
                 .filter(id -> jobs.get(id).state().isDone())

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import ofisino.core.kernel.Aim;
+import ofisino.core.parts.consumable.AmountUnit;
 import ofisino.core.parts.sourcing.SupplyKind;
 import ofisino.core.plan.job.Operation;
 import ofisino.server.identity.Caller;
@@ -83,8 +84,16 @@ record OtherWayController(OtherWayService service) {
             long minorFive,
             long minorNine) {}
 
-    /** @param landedMinor its share of the parcel at the door, in the base currency @param leadDays from order to door */
-    record PartBoughtSo(String title, long landedMinor, int leadDays) {}
+    /**
+     * A part that is bought of the other kind; amounts in the base currency.
+     *
+     * @param quantity     in its unit
+     * @param thoughtMinor what is thought of it now; 0 where nobody thought of a price
+     * @param landedMinor  its share of the parcel at the door
+     * @param leadDays     from order to door
+     */
+    record PartBoughtSo(
+            String title, int quantity, AmountUnit unit, long thoughtMinor, long landedMinor, int leadDays) {}
 
     /**
      * One way to do the car.

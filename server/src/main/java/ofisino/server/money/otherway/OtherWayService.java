@@ -6,7 +6,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -35,7 +34,6 @@ import ofisino.server.money.otherway.OtherWayController.OtherWaysResponse;
 import ofisino.server.money.otherway.OtherWayMapper.GivenAwayRow;
 import ofisino.server.money.otherway.OtherWayMapper.WayRow;
 import ofisino.server.parts.Needs;
-import ofisino.server.parts.Needs.Need;
 import ofisino.server.parts.PartsOtherwise;
 import ofisino.server.parts.PartsOtherwise.BoughtSo;
 import ofisino.server.plan.Calendars;
@@ -102,7 +100,7 @@ record OtherWayService(
                 new Otherwise(
                         jobs(now, way.leftOut(now.problem())),
                         way.standard(),
-                        bought.stream().collect(Collectors.toMap(BoughtSo::needId, BoughtSo::landedMinor)),
+                        bought.stream().collect(Collectors.toMap(b -> b.need().id(), BoughtSo::landedMinor)),
                         way.pricesMinor(now.problem())),
                 bought);
     }
@@ -163,7 +161,7 @@ record OtherWayService(
                                 kind,
                                 bought.stream()
                                         .collect(Collectors.toMap(
-                                                b -> ActivityId.need(b.needId()), BoughtSo::leadDays)))));
+                                                b -> ActivityId.need(b.need().id()), BoughtSo::leadDays)))));
     }
 
     void add(Caller caller, UUID projectId, NewWayRequest asked) {
@@ -247,11 +245,8 @@ record OtherWayService(
 
     /** Thought of as they are offered, until they are ordered. */
     private void partsOtherwise(Caller caller, UUID projectId, OtherWayFields way) {
-        Map<UUID, Need> open =
-                needs.of(caller, projectId).stream().collect(Collectors.toMap(Need::id, Function.identity()));
         for (BoughtSo b : bought(caller, projectId, way))
-            if (open.get(b.needId()).state().isToOrder())
-                needs.save(caller, open.get(b.needId()).thoughtOf(b.landedMinor(), b.leadDays()));
+            if (b.need().state().isToOrder()) needs.save(caller, b.need().thoughtOf(b.landedMinor(), b.leadDays()));
     }
 
     void remove(Caller caller, UUID projectId, UUID id) {

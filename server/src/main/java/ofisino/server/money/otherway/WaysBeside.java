@@ -43,7 +43,13 @@ record WaysBeside(WayLookedAt now, Map<UUID, String> titles, ZoneId zone) {
                         .sorted()
                         .toList(),
                 way.bought().stream()
-                        .map(b -> new PartBoughtSo(b.title(), b.landedMinor(), b.leadDays()))
+                        .map(b -> new PartBoughtSo(
+                                b.need().title(),
+                                b.need().quantity(),
+                                b.need().unit(),
+                                b.need().estimateMinor(),
+                                b.landedMinor(),
+                                b.leadDays()))
                         .sorted(Comparator.comparing(PartBoughtSo::title))
                         .toList(),
                 way.plan().isNotBefore(Aim.ROAD_READY),

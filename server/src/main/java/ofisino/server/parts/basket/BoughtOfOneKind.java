@@ -73,7 +73,11 @@ record BoughtOfOneKind(
                 .flatMap(p -> shopping.offers().stream().filter(o -> o.id().equals(p.offer())))
                 .flatMap(o -> o.holds().keySet().stream().map(want -> Map.entry(want, o.leadDays())))
                 .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue, Math::max));
-        return Landed.byWant(basket, shopping).entrySet().stream()
+        Map<String, Long> expected = stated.lines().values().stream()
+                .collect(Collectors.toMap(
+                        l -> l.id().toString(),
+                        l -> l.needs().stream().mapToLong(Need::estimateMinor).sum()));
+        return Landed.byWant(basket, shopping, expected).entrySet().stream()
                 .flatMap(e -> shared(
                         stated.lines().get(UUID.fromString(e.getKey())).needs(),
                         e.getValue(),
@@ -84,7 +88,6 @@ record BoughtOfOneKind(
     private static Stream<BoughtSo> shared(List<Need> its, long landedMinor, int leadDays) {
         long[] each = Apportion.byLargestRemainder(
                 landedMinor, its.stream().mapToLong(Need::quantity).toArray());
-        return IntStream.range(0, its.size())
-                .mapToObj(i -> new BoughtSo(its.get(i).id(), its.get(i).title(), each[i], leadDays));
+        return IntStream.range(0, its.size()).mapToObj(i -> new BoughtSo(its.get(i), each[i], leadDays));
     }
 }

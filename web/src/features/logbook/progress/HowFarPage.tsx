@@ -30,7 +30,7 @@ export function HowFarPage() {
               </Link>
             </Empty>
           ) : (
-            <div className="grid gap-x-10 lg:grid-cols-[3fr_2fr]">
+            <div className="grid gap-x-10 grid-cols-[minmax(0,1fr)] lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
               {body && <Filled projectId={projectId} body={body} places={p.places} />}
               <Part title={t('progress.byPhase')}>
                 <PhaseHours phases={p.phases} />

@@ -43,30 +43,32 @@ export function PhaseHours({ phases }: { phases: Progress['phases'] }) {
         </ResponsiveContainer>
       </div>
       <SaveChart drawing={drawing} name={t('progress.byPhase')} />
-      <table className="mt-2 w-full text-sm tabular-nums">
-        <thead>
-          <tr className="border-b-2 border-base-content">
-            {(['phase', 'jobsOf', 'doneShare', 'thought', 'took'] as const).map((column, i) => (
-              <th key={column} scope="col" className={`py-1 ${i ? 'pl-3 text-right' : 'text-left'}`}>
-                {t(`progress.${column}`)}
-              </th>
-            ))}
-          </tr>
-        </thead>
-        <tbody>
-          {phases.map((p) => (
-            <tr key={p.phase} className="border-b border-base-300">
-              <th scope="row" className="py-1 text-left font-normal">
-                {t(`phase.${p.phase}`)}
-              </th>
-              <td className="py-1 pl-3 text-right">{t('progress.ofJobs', { done: p.jobsDone, count: p.jobs })}</td>
-              <td className="py-1 pl-3 text-right">{p.percent} %</td>
-              <td className="whitespace-nowrap py-1 pl-3 text-right">{hours(guessed(p.thoughtMinutes))}</td>
-              <td className="whitespace-nowrap py-1 pl-3 text-right">{hours(p.spentMinutes)}</td>
+      <div className="overflow-x-auto">
+        <table className="mt-2 w-full text-sm tabular-nums">
+          <thead>
+            <tr className="border-b-2 border-base-content">
+              {(['phase', 'jobsOf', 'doneShare', 'thought', 'took'] as const).map((column, i) => (
+                <th key={column} scope="col" className={`py-1 ${i ? 'pl-3 text-right' : 'text-left'}`}>
+                  {t(`progress.${column}`)}
+                </th>
+              ))}
             </tr>
-          ))}
-        </tbody>
-      </table>
+          </thead>
+          <tbody>
+            {phases.map((p) => (
+              <tr key={p.phase} className="border-b border-base-300">
+                <th scope="row" className="py-1 text-left font-normal">
+                  {t(`phase.${p.phase}`)}
+                </th>
+                <td className="py-1 pl-3 text-right">{t('progress.ofJobs', { done: p.jobsDone, count: p.jobs })}</td>
+                <td className="py-1 pl-3 text-right">{p.percent} %</td>
+                <td className="whitespace-nowrap py-1 pl-3 text-right">{hours(guessed(p.thoughtMinutes))}</td>
+                <td className="whitespace-nowrap py-1 pl-3 text-right">{hours(p.spentMinutes)}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
     </figure>
   )
 }

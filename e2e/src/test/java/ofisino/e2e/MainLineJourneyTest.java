@@ -365,6 +365,9 @@ class MainLineJourneyTest {
             phone.locator("main").waitFor();
             accessible(phone);
         }
+        phone.navigate(phone.url().replaceAll("/p/([^/]+).*", "/p/$1/logbook/how-far"));
+        phone.locator("main").waitFor();
+        accessible(phone);
         for (String page : List.of(word("nav.plan"), word("nav.money"), word("nav.settings"), word("nav.garage"))) {
             var named = new Page.GetByRoleOptions().setName(page).setExact(true);
             phone.getByRole(AriaRole.LINK, named)

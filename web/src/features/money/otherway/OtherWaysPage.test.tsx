@@ -63,15 +63,27 @@ it('sets the ways beside the plan and says what each differs in', async () => {
   expect(screen.getByText('Fit the carpet')).toBeVisible()
 })
 
+it('says why no fourth way is offered', async () => {
+  said(
+    ways({
+      others: [1, 2, 3].map((i) => way({ said: { id: `w${i}`, name: `Way ${i}`, sessionsMore: i, givenAway: [] } })),
+    }),
+  )
+  show(<OtherWaysPage />)
+  expect(await screen.findByText(/remove one to think of another/)).toBeVisible()
+  expect(screen.queryByRole('button', { name: 'Think of another way' })).toBeNull()
+})
+
 it('shows how far the runs are and no date before they are through', async () => {
   said(
     ways({
       finished: false,
       done: 300,
-      others: [lower],
+      others: [{ ...lower, difference: { minorOne: -120_000, minorFive: -90_000, minorNine: -60_000 } }],
     }),
   )
   show(<OtherWaysPage />)
+  expect(await screen.findByText('Only the road: €900 less.')).toBeVisible()
   expect(await screen.findByText(/Running all ways through: 300 of 10,000/)).toBeVisible()
   expect(screen.queryByText(/1 May/)).toBeNull()
 })

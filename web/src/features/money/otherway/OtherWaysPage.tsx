@@ -48,6 +48,7 @@ export function OtherWaysPage() {
                   <progress className="progress w-full max-w-md" value={w.done} max={w.runs} />
                 </label>
               )}
+              {w.others.length === MOST && <p className="mb-3">{t('way.full')}</p>}
               {w.asPlanned.notBefore && <p className="mb-3">{t('way.notBefore')}</p>}
               <WayTable ways={w} />
               <p className="quiet mb-6 mt-2 text-sm">{t('way.how', { runs: format.number(w.runs) })}</p>
@@ -76,7 +77,10 @@ function WaysAnswer({ ways: w }: { ways: OtherWays }) {
   const says = useDifference(w.currency)
   if (w.others.length === 0) return <>{t('way.ask')}</>
   const sentence = (way: OtherWays['others'][number]) =>
-    t('way.biggest', { name: way.said!.name, days: says.days(way) || '…', money: says.money(way) })
+    t('way.biggest', {
+      name: way.said!.name,
+      differs: [says.days(way), says.money(way)].filter(Boolean).join(', '),
+    })
   const [first, ...rest] = w.others
   return (
     <>

@@ -6,6 +6,7 @@ export const otherWayWords = {
     ask: 'What if you did it another way?',
     why: 'Less work on the looks, one more session a week, the welding given away, reconditioned parts for new ones: set up to three ways beside the plan and see what each costs, when the car is on the road, and how sure the difference is. Nothing of your plan changes.',
     add: 'Think of another way',
+    full: 'Three ways stand beside the plan: remove one to think of another.',
     asPlanned: 'As planned',
     running: 'Running all ways through: {{done}} of {{runs}}',
     noDates: 'Not everything has a date this way.',
@@ -76,7 +77,7 @@ export const otherWayWords = {
     allOf: 'Give all of one kind away',
     kind: 'Kind of work',
     kindHint: 'Days and price are for all of them; the price is shared out to the cent.',
-    biggest: '{{name}}: {{days}}, {{money}}.',
+    biggest: '{{name}}: {{differs}}.',
     fromPlan: 'Set another way beside the plan',
   },
 } as const

@@ -31,11 +31,12 @@ run_tests() {
   local pages journeys core server part
   (cd web && exec nice -n 10 npm run -s check) > "$BUILD/pages.log" 2>&1 & pages=$!
   maven_loud -T 2 verify -DskipTests -Dweb.skipTests=true > "$BUILD/test.log" 2>&1 || { kill $pages 2>/dev/null || true; tests_failed; }
-  # Not more than a few at once: what shares a core with too much takes two times as much of it. The server and its database are two already.
+  # Not more than a few at once: what shares a core with too much takes two times as much of it. The server and its database are two already;
+  # core, which needs nobody, fills what the pages leave.
   beside journeys 0 core,standins,web,server,e2e -Dtest='ofisino.e2e.**'; journeys=$!
-  beside core 5 core,standins; core=$!
-  wait $core && wait $pages || { cat "$BUILD"/{core,pages}.log >> "$BUILD/test.log"; kill $journeys $core $pages 2>/dev/null || true; tests_failed; }
   beside server 0 core,standins,web,server -Dtest='ofisino/server/**/*Test'; server=$!
+  wait $pages || { cat "$BUILD/pages.log" >> "$BUILD/test.log"; kill $journeys $server 2>/dev/null || true; tests_failed; }
+  beside core 5 core,standins; core=$!
   for part in core server pages journeys; do
     wait "${!part}" || { cat "$BUILD/$part.log" >> "$BUILD/test.log"; kill $journeys $core $server $pages 2>/dev/null || true; tests_failed; }
     cat "$BUILD/$part.log" >> "$BUILD/test.log"

@@ -3,21 +3,11 @@ import { api, unwrap, write } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/page/Feedback'
 import { Part } from '@/ui/page/Page'
-import type { Said, Way } from './queries'
+import type { Shown } from './queries'
 import { WaySteps } from './WaySteps'
 
 /** A way, the press that makes it the plan, and what it changes. */
-export function WayDetails({
-  projectId,
-  way,
-  said,
-  currency,
-}: {
-  projectId: string
-  way: Way
-  said: Said
-  currency: string
-}) {
+export function WayDetails({ projectId, way, said, currency }: Shown) {
   const { t } = useTranslation()
   const remove = useWrite(
     (_: void, id) =>

@@ -4,20 +4,10 @@ import { useQuery } from '@tanstack/react-query'
 import { jobsQuery } from '@/api/queries'
 import { useAmounts } from '@/ui/format/amounts'
 import { useFormat } from '@/ui/format/format'
-import type { Said, Way } from './queries'
+import type { Shown } from './queries'
 
 /** What changes if one goes this way, and where one would change each by itself. */
-export function WaySteps({
-  projectId,
-  way,
-  said,
-  currency,
-}: {
-  projectId: string
-  way: Way
-  said: Said
-  currency: string
-}) {
+export function WaySteps({ projectId, way, said, currency }: Shown) {
   const { t } = useTranslation()
   const format = useFormat()
   const amounts = useAmounts()

@@ -4,6 +4,8 @@ import { api, unwrap, type Schemas } from '@/api/client'
 export type OtherWays = Schemas['OtherWaysResponse']
 export type Way = Schemas['WayBeside']
 export type Said = NonNullable<Way['said']>
+/** A way that is shown by itself. */
+export type Shown = { projectId: string; way: Way; said: Said; currency: string }
 
 const LOOK_AGAIN_MS = 1000
 

@@ -183,50 +183,17 @@ public interface Needs {
 
         /** The same, counted in that unit and known for what it is. */
         public Need of(@Nullable String known, AmountUnit in) {
-            return copy(
-                    jobId,
-                    known,
-                    in,
-                    essential,
-                    new Standing(state, stateReason, answerBy, placeId, arrivedOn),
-                    version);
+            return copy(new Asked(jobId, known, in, estimateMinor, leadDays, essential), standing(), version);
         }
 
         /** For that job, which cannot begin without it. */
         public Need essentialTo(UUID job) {
-            return copy(job, item, unit, true, new Standing(state, stateReason, answerBy, placeId, arrivedOn), version);
+            return copy(new Asked(job, item, unit, estimateMinor, leadDays, true), standing(), version);
         }
 
         /** Expected to cost so much and to take so many days. */
         public Need thoughtOf(long minor, int days) {
-            return new Need(
-                    id,
-                    projectId,
-                    jobId,
-                    item,
-                    title,
-                    side,
-                    quantity,
-                    unit,
-                    minor,
-                    days,
-                    essential,
-                    state,
-                    stateReason,
-                    answerBy,
-                    placeId,
-                    placeCode,
-                    placeName,
-                    arrivedOn,
-                    orderId,
-                    expectedOn,
-                    supplier,
-                    grade,
-                    gradeReason,
-                    mustMatch,
-                    splitFrom,
-                    version,
-                    waivers);
+            return copy(new Asked(jobId, item, unit, minor, days, essential), standing(), version);
         }
 
         /** Held back, until a day where somebody promised one. */
@@ -251,8 +218,20 @@ public interface Needs {
                 @Nullable UUID place,
                 @Nullable LocalDate arrived,
                 long onVersion) {
-            return copy(jobId, item, unit, essential, new Standing(next, reason, answer, place, arrived), onVersion);
+            return copy(
+                    new Asked(jobId, item, unit, estimateMinor, leadDays, essential),
+                    new Standing(next, reason, answer, place, arrived),
+                    onVersion);
         }
+
+        /** What of it changes with what is thought of it. */
+        private record Asked(
+                @Nullable UUID job,
+                @Nullable String item,
+                AmountUnit unit,
+                long estimateMinor,
+                int leadDays,
+                boolean essential) {}
 
         /** What of it changes with its state. */
         private record Standing(
@@ -262,25 +241,23 @@ public interface Needs {
                 @Nullable UUID placeId,
                 @Nullable LocalDate arrivedOn) {}
 
-        private Need copy(
-                @Nullable UUID job,
-                @Nullable String known,
-                AmountUnit in,
-                boolean cannotDoWithout,
-                Standing standing,
-                long onVersion) {
+        private Standing standing() {
+            return new Standing(state, stateReason, answerBy, placeId, arrivedOn);
+        }
+
+        private Need copy(Asked asked, Standing standing, long onVersion) {
             return new Need(
                     id,
                     projectId,
-                    job,
-                    known,
+                    asked.job(),
+                    asked.item(),
                     title,
                     side,
                     quantity,
-                    in,
-                    estimateMinor,
-                    leadDays,
-                    cannotDoWithout,
+                    asked.unit(),
+                    asked.estimateMinor(),
+                    asked.leadDays(),
+                    asked.essential(),
                     standing.state(),
                     standing.reason(),
                     standing.answerBy(),

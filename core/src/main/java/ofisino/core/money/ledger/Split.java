@@ -1,9 +1,12 @@
 package ofisino.core.money.ledger;
 
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import ofisino.core.kernel.Apportion;
 import ofisino.core.kernel.Currencies;
 import ofisino.core.kernel.InvalidValue;
@@ -28,6 +31,13 @@ public record Split(Destination destination, Optional<UUID> job, long baseMinor)
                         takings.get(i).job(),
                         shares[i]))
                 .toList();
+    }
+
+    /** What went to each job; minor units of the base currency. */
+    public static Map<UUID, Long> byJob(Stream<Split> splits) {
+        Map<UUID, Long> byJob = new HashMap<>();
+        splits.forEach(s -> s.job().ifPresent(job -> byJob.merge(job, s.baseMinor(), Math::addExact)));
+        return byJob;
     }
 
     public Split {

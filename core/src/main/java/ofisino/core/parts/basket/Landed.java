@@ -6,16 +6,15 @@ import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import java.util.stream.LongStream;
-import ofisino.core.kernel.Apportion;
+import ofisino.core.parts.order.PostShare;
 
 /** What each thing of a basket costs at the door. */
 public final class Landed {
     private Landed() {}
 
     /**
-     * A parcel's post and levies are shared out by the price of what is in it; the price of one that holds several things as
-     * {@link SetPrice} does, by those that it fills.
+     * A parcel's post and levies are shared out as {@link PostShare} does; the price of one that holds several things as {@link SetPrice} does, by
+     * those that it fills.
      *
      * @param expectedMinor what is expected of each want, in the same unit; what is not named is not known
      * @return by want that is bought, in minor units of the garage's own currency; summing to the basket's total
@@ -28,8 +27,8 @@ public final class Landed {
             List<Basket.Pick> its = basket.picks().stream()
                     .filter(p -> offers.get(p.offer()).seller().equals(parcel.seller()))
                     .toList();
-            long[] shares = shared(
-                    parcel.totalMinor(),
+            long[] shares = PostShare.landed(
+                    parcel.totalMinor() - parcel.goodsMinor(),
                     its.stream()
                             .mapToLong(p -> p.count() * offers.get(p.offer()).priceMinor())
                             .toArray());
@@ -48,14 +47,5 @@ public final class Landed {
             }
         }
         return landed;
-    }
-
-    /** By weight, alike where nothing weighs anything. */
-    private static long[] shared(long minor, long[] weights) {
-        return Apportion.byLargestRemainder(
-                minor,
-                LongStream.of(weights).allMatch(w -> w == 0)
-                        ? LongStream.generate(() -> 1).limit(weights.length).toArray()
-                        : weights);
     }
 }

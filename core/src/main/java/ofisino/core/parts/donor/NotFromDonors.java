@@ -1,7 +1,9 @@
 package ofisino.core.parts.donor;
 
 import java.util.Collection;
+import java.util.Optional;
 import ofisino.core.parts.sourcing.ComponentRules;
+import ofisino.core.parts.sourcing.SupplyKind;
 import ofisino.core.vehicle.anatomy.Component;
 
 /** What nobody takes off another vehicle to fit it, from {@code not-from-donors.yaml} beside this class. */
@@ -9,6 +11,11 @@ public record NotFromDonors(ComponentRules rules) {
     /** It is bought new. What wears is too. */
     public boolean concerns(Component component) {
         return component.nature().wears() || rules.concerns(component);
+    }
+
+    /** Whether such a part may be of that kind: used only what is known for what it is, and is not bought new in any case. @param part empty where nobody knows what it is */
+    public boolean allows(SupplyKind kind, Optional<Component> part) {
+        return kind != SupplyKind.USED || part.filter(known -> !concerns(known)).isPresent();
     }
 
     /** Reads not-from-donors.yaml. @param natures ids of all that there are @throws InvalidValue naming the entry that is wrong */

@@ -9,12 +9,14 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.function.ToLongFunction;
 import java.util.stream.Collectors;
 import ofisino.core.kernel.NotFound;
 import ofisino.core.plan.job.JobState;
 import ofisino.core.plan.job.Operation;
 import ofisino.core.plan.orderofwork.Phase;
+import ofisino.core.plan.progress.Baseline;
 import ofisino.core.plan.progress.EarnedValue;
 import ofisino.core.plan.progress.OwnFactor;
 import ofisino.core.plan.progress.Pace;
@@ -79,7 +81,7 @@ record ProgressService(
                         earned(own, finished),
                         baselines
                                 .of(caller, projectId)
-                                .flatMap(b -> new AgainstBaseline(b, all).on(today))
+                                .flatMap(b -> against(b, all, today))
                                 .orElse(null),
                         new Far(all, byOthers, phases),
                         standstills,
@@ -133,6 +135,17 @@ record ProgressService(
                 Math.round(value.restAsThought()),
                 Math.round(value.restLikeSoFar().orElseThrow()),
                 Math.round(value.endLikeSoFar().orElseThrow()));
+    }
+
+    private static Optional<AgainstPlan> against(Baseline<UUID> baseline, List<Jobs.Job> all, LocalDate today) {
+        Map<UUID, Jobs.Job> byId = all.stream().collect(Collectors.toMap(Jobs.Job::id, Function.identity()));
+        return baseline.on(today, all.stream().collect(Collectors.toMap(Jobs.Job::id, Jobs.Job::state)))
+                .map(a -> new AgainstPlan(
+                        baseline.setOn(),
+                        Math.round(a.planned()),
+                        Math.round(a.earned()),
+                        (long) a.late(),
+                        a.overdue().stream().map(id -> byId.get(id).title()).toList()));
     }
 
     private static long sum(List<Jobs.Job> of, ToLongFunction<Jobs.Job> minutes) {

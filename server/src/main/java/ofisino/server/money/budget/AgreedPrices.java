@@ -1,6 +1,5 @@
 package ofisino.server.money.budget;
 
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -26,7 +25,8 @@ record AgreedPrices(GivenAwayJobs givenAway, Jobs jobs) {
         Map<UUID, Jobs.Job> wanted = jobs.of(caller, projectId).stream()
                 .filter(j -> j.state() != JobState.DROPPED)
                 .collect(Collectors.toMap(Jobs.Job::id, j -> j));
-        Map<UUID, Long> paid = servicesByJob(posted);
+        Map<UUID, Long> paid = Split.byJob(
+                posted.stream().filter(e -> e.kind() == EntryKind.SERVICE).flatMap(e -> e.splits().stream()));
         return given.stream()
                 .filter(g -> wanted.containsKey(g.jobId()))
                 .flatMap(g -> open(g, wanted.get(g.jobId()), paid.getOrDefault(g.jobId(), 0L)).stream())
@@ -37,13 +37,5 @@ record AgreedPrices(GivenAwayJobs givenAway, Jobs jobs) {
         long owed = given.toCore().owedMinor(paidMinor);
         boolean unpriced = given.toCore().isUnpriced(paidMinor);
         return owed > 0 || unpriced ? Optional.of(new AgreedPrice(job.id(), job.title(), owed)) : Optional.empty();
-    }
-
-    private static Map<UUID, Long> servicesByJob(List<Posted> posted) {
-        Map<UUID, Long> paid = new HashMap<>();
-        for (Posted entry : posted)
-            if (entry.kind() == EntryKind.SERVICE)
-                for (Split s : entry.splits()) s.job().ifPresent(job -> paid.merge(job, s.baseMinor(), Math::addExact));
-        return paid;
     }
 }

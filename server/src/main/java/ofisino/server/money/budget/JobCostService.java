@@ -9,6 +9,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ofisino.core.money.budget.JobCost;
+import ofisino.core.money.ledger.Split;
 import ofisino.core.plan.job.JobState;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
@@ -30,8 +31,7 @@ record JobCostService(PositionService positions, Needs needs, GivenAwayJobs give
         Map<UUID, Long> thought =
                 sums(needs.of(caller, projectId).stream().map(n -> new Due(n.jobId(), n.estimateMinor())));
         Map<UUID, Long> asked = sums(positions.asked(caller, projectId).stream());
-        Map<UUID, Long> paid = sums(positions.lines(caller, projectId).spent().stream()
-                .map(s -> new Due(s.job().orElse(null), s.baseMinor())));
+        Map<UUID, Long> paid = Split.byJob(positions.lines(caller, projectId).spent().stream());
         Map<Jobs.Job, JobCost> costs = new LinkedHashMap<>();
         for (Jobs.Job j : jobs.of(caller, projectId)) {
             if (j.state() == JobState.DROPPED) continue;

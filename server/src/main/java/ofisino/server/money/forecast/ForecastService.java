@@ -124,7 +124,9 @@ class ForecastService implements Forecasts {
         List<Need> every = needs.of(caller, projectId);
         List<Need> needed = every.stream()
                 .filter(n -> n.jobId() == null || !way.leftOut().contains(n.jobId()))
-                .map(n -> n.thoughtOf(way.prices().getOrDefault(n.id(), n.estimateMinor()), n.leadDays()))
+                .map(n -> way.prices().containsKey(n.id())
+                        ? n.thoughtOf(way.prices().get(n.id()), n.leadDays())
+                        : n)
                 .toList();
         Map<String, Long> setAside = mapper.allowances(caller.garageId(), projectId).stream()
                 .collect(Collectors.toMap(AllowanceRow::what, AllowanceRow::minor));

@@ -12,6 +12,7 @@ import ofisino.core.kernel.NotFound;
 import ofisino.core.kernel.Texts;
 import ofisino.core.money.gain.BeforeAfter;
 import ofisino.core.money.gain.Gain;
+import ofisino.core.money.ledger.Split;
 import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
@@ -33,7 +34,8 @@ record GainService(GainMapper mapper, Projects projects, Entries entries, Jobs j
         Map<UUID, Jobs.Job> its =
                 jobs.of(caller, projectId).stream().collect(Collectors.toMap(Jobs.Job::id, Function.identity()));
         List<GainFields> said = mapper.of(caller.garageId(), projectId);
-        Map<UUID, Long> paid = said.isEmpty() ? Map.of() : paid(caller, projectId);
+        Map<UUID, Long> paid =
+                Split.byJob(entries.posted(caller, projectId).stream().flatMap(e -> e.splits().stream()));
         return new GainsResponse(
                 garages.baseCurrency(caller).getCode(),
                 said.stream()
@@ -42,13 +44,6 @@ record GainService(GainMapper mapper, Projects projects, Entries entries, Jobs j
                                 f.jobId() == null ? 0 : paid.getOrDefault(f.jobId(), 0L),
                                 f.jobId() == null ? null : its.get(f.jobId())))
                         .toList());
-    }
-
-    private Map<UUID, Long> paid(Caller caller, UUID projectId) {
-        return entries.posted(caller, projectId).stream()
-                .flatMap(e -> e.splits().stream())
-                .filter(s -> s.job().isPresent())
-                .collect(Collectors.toMap(s -> s.job().get(), s -> s.baseMinor(), Math::addExact));
     }
 
     private static GainJudged judged(GainFields f, long paidMinor, Jobs.@Nullable Job job) {

@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -44,7 +45,9 @@ record BoughtOfOneKind(
         Map<UUID, UUID> unopened = needs.unopened(caller, projectId);
         Anatomy anatomy = anatomies.of(caller, projectId);
         List<Need> wanted = needs.of(caller, projectId).stream()
-                .filter(n -> !unopened.containsKey(n.id()) && (kind != SupplyKind.USED || mayBeUsed(n, anatomy)))
+                .filter(n -> !unopened.containsKey(n.id())
+                        && notFromDonors.allows(
+                                kind, Optional.ofNullable(n.item()).flatMap(anatomy::find)))
                 .toList();
         var stated = new StatedShopping(
                 wanted,
@@ -58,14 +61,6 @@ record BoughtOfOneKind(
                 inPlan.hourMinor(caller));
         Shopping shopping = stated.shopping();
         return shopping.offers().isEmpty() ? List.of() : bought(stated, shopping, Baskets.cheapest(shopping));
-    }
-
-    /** Only what is known for what it is, and for what nobody's life hangs on. */
-    private boolean mayBeUsed(Need need, Anatomy anatomy) {
-        return need.item() != null
-                && anatomy.find(need.item())
-                        .filter(c -> !notFromDonors.concerns(c))
-                        .isPresent();
     }
 
     private static List<BoughtSo> bought(StatedShopping stated, Shopping shopping, Basket basket) {

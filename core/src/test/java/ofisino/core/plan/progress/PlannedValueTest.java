@@ -1,4 +1,4 @@
-package ofisino.core.plan;
+package ofisino.core.plan.progress;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -10,16 +10,14 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import net.jqwik.api.constraints.Size;
-import ofisino.core.plan.progress.PlannedValue;
 import ofisino.core.plan.progress.PlannedValue.Point;
-import ofisino.core.plan.progress.PlannedValue.Standing;
 import org.junit.jupiter.api.Test;
 
 /** Where one stands against a plan that was kept. */
 class PlannedValueTest {
     /**
      * The PERT/Cost report of Hillier and Lieberman, Introduction to Operations Research, end of week 22, in thousands: value of the work 1 875; planned by the
-     * schedule of earliest starts 2 042. Cumulative plan, variance and index by hand; earned schedule by Lipke's formula: 20 + 2 · (1 875 − 1 823.333) ÷ 218.667.
+     * schedule of earliest starts 2 042. Cumulative plan by hand; earned schedule by Lipke's formula: 20 + 2 · (1 875 − 1 823.333) ÷ 218.667.
      */
     @Test
     void aPublishedReportComesOut() {
@@ -31,23 +29,20 @@ class PlannedValueTest {
                 new Point(22, 2_042),
                 new Point(25, 2_565.714),
                 new Point(44, 4_550)));
-        Standing week22 = plan.standing(22, 1_875);
-        assertThat(week22.planned()).isEqualTo(2_042);
-        assertThat(week22.variance()).isEqualTo(-167);
-        assertThat(week22.index().orElseThrow()).isCloseTo(0.918217, within(1e-5));
-        assertThat(week22.late()).isCloseTo(1.52744, within(1e-5));
+        assertThat(plan.dueBy(22)).isEqualTo(2_042);
+        assertThat(plan.late(22, 1_875)).isCloseTo(1.52744, within(1e-5));
     }
 
     /** Two jobs of 10 h, due on day 5 and day 15. */
     @Test
     void whoHasDoneWhatWasDueIsOnThePlan() {
         var plan = new PlannedValue(List.of(new Point(5, 10), new Point(15, 20)));
-        assertThat(plan.standing(4, 0).late()).as("nothing is due yet").isZero();
-        assertThat(plan.standing(4, 0).index()).isEmpty();
-        assertThat(plan.standing(12, 10).late()).as("the second is not due").isZero();
-        assertThat(plan.standing(12, 0).late()).as("as on the first day").isEqualTo(12);
-        assertThat(plan.standing(3, 10).late()).as("two days ahead").isEqualTo(-2);
-        assertThat(plan.standing(40, 20).late()).as("all is earned").isZero();
+        assertThat(plan.late(4, 0)).as("nothing is due yet").isZero();
+        assertThat(plan.dueBy(4)).isZero();
+        assertThat(plan.late(12, 10)).as("the second is not due").isZero();
+        assertThat(plan.late(12, 0)).as("as on the first day").isEqualTo(12);
+        assertThat(plan.late(3, 10)).as("two days ahead").isEqualTo(-2);
+        assertThat(plan.late(40, 20)).as("all is earned").isZero();
         assertThatThrownBy(() -> new PlannedValue(List.of())).isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(() -> new PlannedValue(List.of(new Point(5, 10), new Point(5, 20))))
                 .isInstanceOf(IllegalArgumentException.class);
@@ -67,9 +62,8 @@ class PlannedValueTest {
             points.add(new Point(last.at() + step, last.planned() + 2 * step));
         }
         var plan = new PlannedValue(points);
-        Standing s = plan.standing(now, earned);
-        assertThat(s.late() > 0).isEqualTo(s.variance() < 0);
-        assertThat(plan.standing(now, earned + 1).late()).isLessThanOrEqualTo(s.late());
-        assertThat(plan.standing(now, s.planned()).late()).isLessThanOrEqualTo(0);
+        assertThat(plan.late(now, earned) > 0).isEqualTo(earned < plan.dueBy(now));
+        assertThat(plan.late(now, earned + 1)).isLessThanOrEqualTo(plan.late(now, earned));
+        assertThat(plan.late(now, plan.dueBy(now))).isLessThanOrEqualTo(0);
     }
 }

@@ -7469,6 +7469,12 @@ export interface components {
             kind: "JOB_BEFORE" | "RULE" | "PART" | "AWAY" | "INTERLOCK" | "STRIP_DOWN" | "GATE" | "SPARED" | "TORQUE" | "SECOND_LOOK";
             saying: string;
         };
+        OfferLeftOut: {
+            /** Format: uuid */
+            sourceId: string;
+            /** @enum {string} */
+            why: "NO_RATE" | "AVOIDED" | "BOUGHT_NEW";
+        };
         OfferResponse: {
             doNow: boolean;
             id: string;
@@ -8907,12 +8913,12 @@ export interface components {
             baskets: components["schemas"]["BasketResponse"][];
             /** Format: int64 */
             hourMinor: number;
+            leftOut: components["schemas"]["OfferLeftOut"][];
             offers: components["schemas"]["PartOfferResponse"][];
             usuallyWrongPercent: {
                 [key: string]: number;
             };
             wants: components["schemas"]["WantResponse"][];
-            withoutRate: string[];
         };
         ShortLookResponse: {
             cards: components["schemas"]["CardResponse"][];

@@ -38,6 +38,7 @@ export function Offers({ need }: { need: Schemas['Need'] }) {
             key={s.id}
             source={s}
             offer={shopping?.offers.find((o) => o.sourceId === s.id)}
+            why={shopping?.leftOut.find((o) => o.sourceId === s.id)?.why}
             onChange={() => setOpen(s)}
           />
         ))}
@@ -53,10 +54,12 @@ export function Offers({ need }: { need: Schemas['Need'] }) {
 function OfferRow({
   source: s,
   offer,
+  why,
   onChange,
 }: {
   source: Schemas['PartSource']
   offer: Schemas['PartOfferResponse'] | undefined
+  why: Schemas['OfferLeftOut']['why'] | undefined
   onChange: () => void
 }) {
   const { t } = useTranslation()
@@ -79,7 +82,7 @@ function OfferRow({
       {offer ? (
         <OfferSum offer={offer} leadDays={s.leadDays} />
       ) : (
-        <p className="text-sm">{t('offer.noRate', { currency: sellers.currency(s.supplierId) })}</p>
+        why && <p className="text-sm">{t(`offer.leftOut.${why}`, { currency: sellers.currency(s.supplierId) })}</p>
       )}
       <div className="mt-1 flex flex-wrap gap-2">
         <button type="button" className="btn btn-sm" onClick={onChange}>

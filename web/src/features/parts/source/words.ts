@@ -54,6 +54,11 @@ export const sourceWords = {
     comes_other: 'Comes in {{count}} days',
     late_one: 'a day later than the plan needs it',
     late_other: '{{count}} days later than the plan needs it',
-    noRate: 'No rate for {{currency}} yet: it is left out of the comparison.',
+    leftOut: {
+      NO_RATE: 'No rate for {{currency}} yet: it is left out of the comparison.',
+      AVOIDED: 'You avoid this seller: it is left out of the comparison.',
+      BOUGHT_NEW:
+        'This wears, or lives hang on it: used it is left out of the comparison. Buy it new or reconditioned.',
+    },
   },
 } as const

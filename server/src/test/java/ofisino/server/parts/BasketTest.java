@@ -4,6 +4,7 @@ import static ofisino.server.testing.TestGarage.map;
 import static ofisino.server.testing.Trading.offer;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import ofisino.server.testing.TestApplication;
@@ -101,7 +102,8 @@ class BasketTest {
         UUID abroad = garage.supplier("GBP");
         UUID source = source(garage, project, abroad, 4000, 9, 0, Map.of(pump, 1));
         JsonNode shopping = garage.owner().get(baskets(project)).ok();
-        assertThat(shopping.path("withoutRate").get(0).asString()).isEqualTo(source.toString());
+        assertThat(shopping.path("leftOut").get(0).path("sourceId").asString()).isEqualTo(source.toString());
+        assertThat(shopping.path("leftOut").get(0).path("why").asString()).isEqualTo("NO_RATE");
         assertThat(shopping.path("baskets")).isEmpty();
         // 1 GBP = 1.25: 40.00 are 50.00; post 8.00 are 10.00; duty 10 % of 60.00; tax 20 % of 66.00
         garage.owner()
@@ -117,6 +119,38 @@ class BasketTest {
         assertThat(parcel.path("dutyMinor").asLong()).isEqualTo(600);
         assertThat(parcel.path("taxMinor").asLong()).isEqualTo(1320);
         assertThat(parcel.path("totalMinor").asLong()).isEqualTo(7920);
+    }
+
+    /** Used hoses stop nobody, however cheap they are; a used starter may do. Of a seller who is avoided nothing is compared. */
+    @Test
+    void whatLivesHangOnIsNotProposedUsed(TestGarage garage) {
+        UUID project = garage.project();
+        UUID job = garage.job(project, "Put it right");
+        UUID hose = garage.need(project, job, "Front brake hose");
+        UUID starter = garage.need(project, job, "Starter motor");
+        UUID seller = garage.supplier("EUR");
+        UUID dangerous = offered(garage, project, offer(seller, "USED", 100, 3, 0, Map.of(hose, 1, starter, 1)));
+        UUID fresh = offered(garage, project, offer(seller, "NEW_PATTERN", 2_000, 3, 0, Map.of(hose, 1)));
+        UUID used = offered(garage, project, offer(seller, "USED", 1_000, 3, 0, Map.of(starter, 1)));
+        JsonNode shopping = garage.owner().get(baskets(project)).ok();
+        assertThat(shopping.path("leftOut")).hasSize(1);
+        assertThat(shopping.path("leftOut").get(0).path("sourceId").asString()).isEqualTo(dangerous.toString());
+        assertThat(shopping.path("leftOut").get(0).path("why").asString()).isEqualTo("BOUGHT_NEW");
+        for (String kind : List.of("CHEAPEST", "SOONEST", "FEWEST_PARCELS"))
+            assertThat(basket(shopping, kind)
+                            .path("picks")
+                            .valueStream()
+                            .map(p -> p.path("sourceId").asString()))
+                    .containsExactlyInAnyOrder(fresh.toString(), used.toString());
+        garage.running().sql().update("update supplier set avoid = true, avoid_reason = 'late' where id = ?", seller);
+        assertThat(garage.owner()
+                        .get(baskets(project))
+                        .ok()
+                        .path("leftOut")
+                        .valueStream()
+                        .map(o -> o.path("why").asString()))
+                .hasSize(3)
+                .containsOnly("AVOIDED");
     }
 
     @Test
@@ -220,11 +254,13 @@ class BasketTest {
 
     private static UUID source(
             TestGarage garage, UUID project, UUID seller, long price, int lead, int wrong, Map<UUID, Integer> holds) {
+        return offered(garage, project, offer(seller, "NEW_PATTERN", price, lead, wrong, holds));
+    }
+
+    private static UUID offered(TestGarage garage, UUID project, Map<String, Object> fields) {
         UUID id = UUID.randomUUID();
         garage.owner()
-                .post(
-                        "/api/projects/" + project + "/sources",
-                        map("id", id, "fields", offer(seller, "NEW_PATTERN", price, lead, wrong, holds)))
+                .post("/api/projects/" + project + "/sources", map("id", id, "fields", fields))
                 .ok();
         return id;
     }

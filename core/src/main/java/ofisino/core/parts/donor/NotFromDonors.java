@@ -13,9 +13,14 @@ public record NotFromDonors(ComponentRules rules) {
         return component.nature().wears() || rules.concerns(component);
     }
 
-    /** Whether such a part may be of that kind: used only what is known for what it is, and is not bought new in any case. @param part empty where nobody knows what it is */
-    public boolean allows(SupplyKind kind, Optional<Component> part) {
-        return kind != SupplyKind.USED || part.filter(known -> !concerns(known)).isPresent();
+    /** Whether nobody buys it of that kind. @param part empty where nobody knows what it is */
+    public boolean forbids(SupplyKind kind, Optional<Component> part) {
+        return kind == SupplyKind.USED && part.filter(this::concerns).isPresent();
+    }
+
+    /** Whether it may be taken of that kind without anybody looking at it: used only what is known for what it is. @param part empty where nobody knows what it is */
+    public boolean allowsUnseen(SupplyKind kind, Optional<Component> part) {
+        return kind != SupplyKind.USED || part.isPresent() && !forbids(kind, part);
     }
 
     /** Reads not-from-donors.yaml. @param natures ids of all that there are @throws InvalidValue naming the entry that is wrong */

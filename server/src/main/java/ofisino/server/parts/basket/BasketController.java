@@ -22,7 +22,7 @@ import org.springframework.web.bind.annotation.RestController;
 record BasketController(BasketService service) {
     /**
      * @param hourMinor what an hour of one's own is worth; 0 where nobody said, and then work done twice costs nothing
-     * @param withoutRate offers in a currency that nobody gave a rate for: they are left out
+     * @param leftOut offers that are not compared, and why
      * @param usuallyWrongPercent how many in a hundred are wrong of each kind, as a first guess
      */
     record ShoppingResponse(
@@ -30,7 +30,7 @@ record BasketController(BasketService service) {
             List<PartOfferResponse> offers,
             List<BasketResponse> baskets,
             long hourMinor,
-            List<UUID> withoutRate,
+            List<OfferLeftOut> leftOut,
             Map<SupplyKind, Integer> usuallyWrongPercent) {}
 
     /** What is bought together. @param needBy when it has to be at the door, so that no milestone gets later; absent where no planned job waits for it */
@@ -52,6 +52,17 @@ record BasketController(BasketService service) {
      * @param lateDays     by which it comes too late for the plan
      */
     record PartOfferResponse(UUID sourceId, ParcelResponse landed, long riskMinor, long depositMinor, int lateDays) {}
+
+    record OfferLeftOut(UUID sourceId, WhyLeftOut why) {}
+
+    enum WhyLeftOut {
+        /** In a currency that nobody gave a rate for. */
+        NO_RATE,
+        /** The seller is avoided. */
+        AVOIDED,
+        /** It is used, and lives hang on the part or it wears: it is bought new. */
+        BOUGHT_NEW
+    }
 
     enum BasketKind {
         CHEAPEST,

@@ -1,6 +1,5 @@
 package ofisino.server.parts.basket;
 
-import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -16,11 +15,8 @@ import ofisino.core.parts.basket.Offer;
 import ofisino.core.parts.basket.Shopping;
 import ofisino.core.parts.sourcing.UsuallyWrong;
 import ofisino.server.identity.Caller;
-import ofisino.server.identity.Garages;
 import ofisino.server.parts.Needs;
 import ofisino.server.parts.PartsInPlan;
-import ofisino.server.parts.Sources;
-import ofisino.server.parts.Suppliers;
 import ofisino.server.parts.basket.BasketController.BasketKind;
 import ofisino.server.parts.basket.BasketController.BasketResponse;
 import ofisino.server.parts.basket.BasketController.ParcelResponse;
@@ -32,25 +28,10 @@ import org.springframework.stereotype.Service;
 
 /** Puts what is needed and what is offered to the solver, and its answer beside the plan. */
 @Service
-record BasketService(
-        Needs needs,
-        Sources sources,
-        Suppliers suppliers,
-        PartsInPlan inPlan,
-        Garages garages,
-        UsuallyWrong usuallyWrong,
-        Clock clock) {
+record BasketService(ShoppingToState toState, PartsInPlan inPlan, UsuallyWrong usuallyWrong) {
     ShoppingResponse of(Caller caller, UUID projectId) {
-        long hourMinor = inPlan.hourMinor(caller);
-        LocalDate today = LocalDate.now(clock.withZone(garages.zone(caller)));
-        var stated = new StatedShopping(
-                orderable(caller, projectId),
-                sources.of(caller, projectId),
-                suppliers.all(caller),
-                inPlan.of(caller, projectId),
-                garages.baseCurrency(caller),
-                today,
-                hourMinor);
+        StatedShopping stated = toState.of(caller, projectId);
+        LocalDate today = toState.today(caller);
         Shopping shopping = stated.shopping();
         List<BasketResponse> baskets = new ArrayList<>();
         if (!shopping.offers().isEmpty())
@@ -73,17 +54,9 @@ record BasketService(
                                 shopping.lateDays(o)))
                         .toList(),
                 baskets,
-                hourMinor,
-                stated.withoutRate(),
+                inPlan.hourMinor(caller),
+                stated.leftOut(),
                 usuallyWrong.percent());
-    }
-
-    /** What is still to be looked into is bought when it is known. */
-    private List<Needs.Need> orderable(Caller caller, UUID projectId) {
-        Map<UUID, UUID> unopened = needs.unopened(caller, projectId);
-        return needs.of(caller, projectId).stream()
-                .filter(n -> !unopened.containsKey(n.id()))
-                .toList();
     }
 
     private static WantResponse want(StatedShopping.Line line, LocalDate today) {

@@ -1,10 +1,7 @@
 package ofisino.server.parts.basket;
 
-import java.time.Clock;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -14,51 +11,18 @@ import ofisino.core.parts.basket.Basket;
 import ofisino.core.parts.basket.Baskets;
 import ofisino.core.parts.basket.Landed;
 import ofisino.core.parts.basket.Shopping;
-import ofisino.core.parts.donor.NotFromDonors;
 import ofisino.core.parts.sourcing.SupplyKind;
-import ofisino.core.vehicle.anatomy.Anatomy;
 import ofisino.server.identity.Caller;
-import ofisino.server.identity.Garages;
-import ofisino.server.parts.Needs;
 import ofisino.server.parts.Needs.Need;
-import ofisino.server.parts.PartsInPlan;
 import ofisino.server.parts.PartsOtherwise;
-import ofisino.server.parts.Sources;
-import ofisino.server.parts.Suppliers;
-import ofisino.server.vehicle.Anatomies;
 import org.springframework.stereotype.Service;
 
 /** The cheapest basket of offers of one kind alone. */
 @Service
-record BoughtOfOneKind(
-        Needs needs,
-        Sources sources,
-        Suppliers suppliers,
-        PartsInPlan inPlan,
-        NotFromDonors notFromDonors,
-        Anatomies anatomies,
-        Garages garages,
-        Clock clock)
-        implements PartsOtherwise {
+record BoughtOfOneKind(ShoppingToState toState) implements PartsOtherwise {
     @Override
     public List<BoughtSo> of(Caller caller, UUID projectId, SupplyKind kind) {
-        Map<UUID, UUID> unopened = needs.unopened(caller, projectId);
-        Anatomy anatomy = anatomies.of(caller, projectId);
-        List<Need> wanted = needs.of(caller, projectId).stream()
-                .filter(n -> !unopened.containsKey(n.id())
-                        && notFromDonors.allows(
-                                kind, Optional.ofNullable(n.item()).flatMap(anatomy::find)))
-                .toList();
-        var stated = new StatedShopping(
-                wanted,
-                sources.of(caller, projectId).stream()
-                        .filter(s -> s.said().kind() == kind)
-                        .toList(),
-                suppliers.all(caller),
-                inPlan.of(caller, projectId),
-                garages.baseCurrency(caller),
-                LocalDate.now(clock.withZone(garages.zone(caller))),
-                inPlan.hourMinor(caller));
+        StatedShopping stated = toState.of(caller, projectId, kind);
         Shopping shopping = stated.shopping();
         return shopping.offers().isEmpty() ? List.of() : bought(stated, shopping, Baskets.cheapest(shopping));
     }

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.OptionalLong;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -22,14 +23,17 @@ import ofisino.core.parts.basket.Seller;
 import ofisino.core.parts.basket.SetPrice;
 import ofisino.core.parts.basket.Shopping;
 import ofisino.core.parts.basket.Want;
+import ofisino.core.parts.sourcing.SupplyKind;
 import ofisino.server.parts.Needs.Need;
 import ofisino.server.parts.PartsInPlan.InPlan;
 import ofisino.server.parts.Sources.Holds;
 import ofisino.server.parts.Sources.PartSource;
 import ofisino.server.parts.Suppliers.ParcelTerms;
 import ofisino.server.parts.Suppliers.Supplier;
+import ofisino.server.parts.basket.BasketController.OfferLeftOut;
 import ofisino.server.parts.basket.BasketController.PickResponse;
 import ofisino.server.parts.basket.BasketController.PickedResponse;
+import ofisino.server.parts.basket.BasketController.WhyLeftOut;
 import org.joda.money.CurrencyUnit;
 import org.joda.money.Money;
 
@@ -47,7 +51,7 @@ final class StatedShopping {
     private final CurrencyUnit base;
     private final LocalDate today;
     private final List<PartSource> comparable;
-    private final List<UUID> withoutRate;
+    private final List<OfferLeftOut> leftOut;
     private final Shopping shopping;
 
     /** Same things, bought together. @param daysLeft until the first of them has to be there */
@@ -68,6 +72,7 @@ final class StatedShopping {
     StatedShopping(
             List<Need> all,
             List<PartSource> sources,
+            Set<UUID> neverUsed,
             List<Supplier> suppliers,
             Map<UUID, InPlan> inPlan,
             CurrencyUnit base,
@@ -77,12 +82,13 @@ final class StatedShopping {
         this.base = base;
         this.today = today;
         addLines(all, inPlan);
-        comparable = sources.stream()
+        List<PartSource> wanted = sources.stream()
                 .filter(s -> s.holds().stream().anyMatch(h -> lineOf.containsKey(h.needId())))
-                .filter(s -> hasRate(s) && !isAvoided(s))
                 .toList();
-        withoutRate =
-                sources.stream().filter(s -> !hasRate(s)).map(PartSource::id).toList();
+        leftOut = wanted.stream()
+                .flatMap(s -> why(s, neverUsed).map(w -> new OfferLeftOut(s.id(), w)).stream())
+                .toList();
+        comparable = wanted.stream().filter(s -> why(s, neverUsed).isEmpty()).toList();
         sellers = Stream.concat(
                         Stream.of(Seller.free(HOME)),
                         suppliers.stream().filter(this::hasRate).map(this::seller))
@@ -117,8 +123,12 @@ final class StatedShopping {
         return new Want(line.id().toString(), line.quantity(), line.daysLeft().orElse(NO_HURRY));
     }
 
-    private boolean isAvoided(PartSource s) {
-        return s.supplierId() != null && suppliers.get(s.supplierId()).avoid();
+    private Optional<WhyLeftOut> why(PartSource s, Set<UUID> neverUsed) {
+        if (!hasRate(s)) return Optional.of(WhyLeftOut.NO_RATE);
+        if (s.supplierId() != null && suppliers.get(s.supplierId()).avoid()) return Optional.of(WhyLeftOut.AVOIDED);
+        if (s.said().kind() == SupplyKind.USED && s.holds().stream().anyMatch(h -> neverUsed.contains(h.needId())))
+            return Optional.of(WhyLeftOut.BOUGHT_NEW);
+        return Optional.empty();
     }
 
     private boolean hasRate(PartSource s) {
@@ -174,8 +184,9 @@ final class StatedShopping {
         return shopping;
     }
 
-    List<UUID> withoutRate() {
-        return withoutRate;
+    /** Offers that are not compared, and why. */
+    List<OfferLeftOut> leftOut() {
+        return leftOut;
     }
 
     /** If it alone came in a parcel. */

@@ -24,7 +24,7 @@ export const session = {
 
 /** A page or a part of one as the application shows it: with router, server state and the garage's formats. */
 export function show(element: ReactElement, at = '/p/car', route = '/p/:projectId') {
-  server.when('GET /api/garage', garage).unlessSaid('GET /api/session', session).unlessSaid('GET /api/units', [])
+  server.unlessSaid('GET /api/garage', garage).unlessSaid('GET /api/session', session).unlessSaid('GET /api/units', [])
   const queries = new QueryClient({ defaultOptions: { queries: { retry: false } } })
   return render(
     <QueryClientProvider client={queries}>

@@ -1,5 +1,6 @@
-import { screen } from '@testing-library/react'
+import { screen, waitFor } from '@testing-library/react'
 import { expect, it } from 'vitest'
+import { server } from '@/test/server'
 import { show } from '@/test/page'
 import { MoneyAnswer } from './MoneyParts'
 import type { Money } from './moneyQueries'
@@ -56,4 +57,18 @@ it('makes up no figure where nobody put one to anything', () => {
   expect(said({}, { unpriced: 48, unestimated: 17, guess: true })).toBe(
     'Sure so far: €30.00. Nobody put a figure to the rest: 48 prices are missing, and 17 findings have no estimate. The budget is €4,500.00. ',
   )
+})
+
+it('asks for the price level where nothing can be estimated without it, and only there', async () => {
+  server.when('GET /api/garage', { baseCurrency: 'EUR' })
+  said({}, { unpriced: 48, unestimated: 17, guess: true })
+  expect(await screen.findByRole('link', { name: 'Garage' })).toHaveAttribute('href', '/garage')
+  expect(screen.getByRole('heading')).toHaveTextContent('each finding has its estimate')
+})
+
+it('asks nobody who has said it', async () => {
+  server.when('GET /api/garage', { baseCurrency: 'EUR', workshopHourMinor: 6_800 })
+  said({}, { unpriced: 48, unestimated: 1, guess: true })
+  await waitFor(() => expect(server.sent.some((s) => s.path === '/api/garage')).toBe(true))
+  expect(screen.queryByRole('link', { name: 'Garage' })).toBeNull()
 })

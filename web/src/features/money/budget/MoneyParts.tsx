@@ -1,6 +1,7 @@
 import { Trans, useTranslation } from 'react-i18next'
 import { Further } from '@/ui/page/Page'
 import { useFormat } from '@/ui/format/format'
+import { AskForTheHour } from '../forecast/AskForTheHour'
 import { ForecastAnswer } from '../forecast/ForecastAnswer'
 import { ForecastLines } from '../forecast/ForecastLines'
 import type { Forecast } from '../forecast/queries'
@@ -23,6 +24,7 @@ export function MoneyAnswer({ money, forecast }: { money: Money; forecast: Forec
         t(money.leftThisMonth >= 0 ? 'money.monthLeft' : 'money.monthShort', {
           rest: say(Math.abs(money.leftThisMonth)),
         })}
+      <AskForTheHour forecast={forecast} />
       {forecast.guess && forecast.highMinor > money.willHaveCost && (
         <Further>
           {t('forecast.ends', {
@@ -65,6 +67,11 @@ export function Sums({ money, forecast, projectId }: { money: Money; forecast: F
   const { t } = useTranslation()
   const format = useFormat()
   const say = (minor: number) => format.money(minor, money.currency)
+  const about = () =>
+    forecast.highMinor === money.willHaveCost
+      ? t('money.notKnown')
+      : format.guess(forecast.expectedMinor, money.currency)
+  const expected = forecast.guess ? about() : say(money.willHaveCost)
   return (
     <div>
       <Line title={t('money.spent')} amount={say(money.position.spent)} />
@@ -93,11 +100,7 @@ export function Sums({ money, forecast, projectId }: { money: Money; forecast: F
         />
       )}
       <ForecastLines projectId={projectId} forecast={forecast} />
-      <Line
-        title={t('money.willHaveCost')}
-        amount={forecast.guess ? format.guess(forecast.expectedMinor, money.currency) : say(money.willHaveCost)}
-        strong
-      />
+      <Line title={t('money.willHaveCost')} amount={expected} strong />
       {money.position.budget > 0 && <Line title={t('money.budget')} amount={say(money.position.budget)} />}
       {money.position.budget > 0 && !forecast.guess && (
         <Line title={money.left >= 0 ? t('money.left') : t('money.over')} amount={say(Math.abs(money.left))} strong />

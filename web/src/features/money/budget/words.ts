@@ -8,6 +8,7 @@ export const budgetWords = {
     answerLeft: 'Expected final cost <b>{{will}}</b> of {{budget}}: <b>{{rest}}</b> left.',
     answerOver: 'Expected final cost <b>{{will}}</b>: <b>{{rest}}</b> over the budget of {{budget}} ({{percent}} %).',
     nobodyKnows: 'Sure so far: <b>{{sure}}</b>. Nobody put a figure to the rest: {{missing}}. {{budget}}',
+    notKnown: 'nobody knows yet',
     budgetSet: 'The budget is {{budget}}.',
     noneMissing: 'all prices are known',
     missing_one: 'one price is missing',

@@ -2,6 +2,8 @@
 export const forecastWords = {
   forecast: {
     answer: 'Expected final cost about <b>{{expected}}</b>, 8 in 10 under <b>{{eight}}</b>; {{missing}}. {{budget}}',
+    sayTheHour:
+      'Say under <there>Garage</there> what a workshop asks for an hour: it carries the price level of your place, and each finding has its estimate.',
     ends: 'In one of ten cases it stays under {{one}}, in one it goes over {{nine}}.',
     kind: {
       UNPRICED: 'To buy, without a price',

@@ -60,7 +60,7 @@ export const outstandingKinds = ['FOR_NOW', 'LOAN', 'LEFT_OFF', 'LENT'] as const
 
 export const outstandingWhens = ['EVENT', 'DATE', 'ARRIVAL'] as const
 
-export const entryKinds = ['PURCHASE', 'FEE', 'TRANSPORT', 'DUTY', 'TAX', 'SERVICE', 'DEPOSIT_PAID', 'DEPOSIT_RETURNED', 'REFUND', 'SALE', 'MOVED_OUT', 'MOVED_IN'] as const
+export const entryKinds = ['PURCHASE', 'FEE', 'TRANSPORT', 'DUTY', 'TAX', 'SERVICE', 'DEPOSIT_PAID', 'DEPOSIT_RETURNED', 'REFUND', 'SALE', 'MOVED_OUT', 'MOVED_IN', 'TO_WORKSHOP'] as const
 
 export const destinations = ['JOB', 'VEHICLE', 'TOOLS', 'DONOR', 'STOCK', 'GENERAL', 'RATE_DIFFERENCE', 'UNASSIGNED'] as const
 

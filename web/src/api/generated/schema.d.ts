@@ -4004,6 +4004,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{projectId}/workshop-tools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["keepTool"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/proofs/{id}": {
         parameters: {
             query?: never;
@@ -4637,6 +4653,22 @@ export interface paths {
         };
         get?: never;
         put: operations["tickNote"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workshop-tools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["workshopTools"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -5635,7 +5667,7 @@ export interface components {
             currency: string;
             description: string;
             /** @enum {string} */
-            kind: "PURCHASE" | "FEE" | "TRANSPORT" | "DUTY" | "TAX" | "SERVICE" | "DEPOSIT_PAID" | "DEPOSIT_RETURNED" | "REFUND" | "SALE" | "MOVED_OUT" | "MOVED_IN";
+            kind: "PURCHASE" | "FEE" | "TRANSPORT" | "DUTY" | "TAX" | "SERVICE" | "DEPOSIT_PAID" | "DEPOSIT_RETURNED" | "REFUND" | "SALE" | "MOVED_OUT" | "MOVED_IN" | "TO_WORKSHOP";
             /** Format: uuid */
             orderId?: string;
             /** Format: date */
@@ -5659,7 +5691,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "PURCHASE" | "FEE" | "TRANSPORT" | "DUTY" | "TAX" | "SERVICE" | "DEPOSIT_PAID" | "DEPOSIT_RETURNED" | "REFUND" | "SALE" | "MOVED_OUT" | "MOVED_IN";
+            kind: "PURCHASE" | "FEE" | "TRANSPORT" | "DUTY" | "TAX" | "SERVICE" | "DEPOSIT_PAID" | "DEPOSIT_RETURNED" | "REFUND" | "SALE" | "MOVED_OUT" | "MOVED_IN" | "TO_WORKSHOP";
             /** Format: uuid */
             orderId?: string;
             /** Format: date */
@@ -9444,6 +9476,15 @@ export interface components {
             /** Format: int32 */
             setUpMinutes: number;
         };
+        ToolToWorkshopRequest: {
+            description: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: int64 */
+            minor: number;
+            /** Format: date */
+            movedOn: string;
+        };
         TotalInTen: {
             /** Format: int64 */
             eightMinor: number;
@@ -9874,6 +9915,22 @@ export interface components {
             work: components["schemas"]["WorkRow"][];
             /** Format: date */
             workedOn: string;
+        };
+        WorkshopTool: {
+            description: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            movedOn: string;
+            /** Format: int64 */
+            paidMinor: number;
+            vehicleName: string;
+        };
+        WorkshopToolsResponse: {
+            currency: string;
+            /** Format: int64 */
+            sumMinor: number;
+            tools: components["schemas"]["WorkshopTool"][];
         };
         WrongReadingRequest: {
             because: string;
@@ -17024,6 +17081,32 @@ export interface operations {
             };
         };
     };
+    keepTool: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ToolToWorkshopRequest"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EntryResponse"];
+                };
+            };
+        };
+    };
     takeBack_2: {
         parameters: {
             query?: never;
@@ -18046,6 +18129,26 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    workshopTools: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkshopToolsResponse"];
+                };
             };
         };
     };

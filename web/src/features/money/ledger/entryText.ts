@@ -6,8 +6,8 @@ import type { SplitDraft } from './SplitFields'
 
 export const NOT_ORDERED = 'none'
 
-/** What can be typed: what goes from car to car is booked on both by a press of its own. */
-export const typedKinds = entryKinds.filter((k) => k !== 'MOVED_OUT' && k !== 'MOVED_IN')
+/** What can be typed: what goes to another car or to the workshop is booked by a press of its own. */
+export const typedKinds = entryKinds.filter((k) => k !== 'MOVED_OUT' && k !== 'MOVED_IN' && k !== 'TO_WORKSHOP')
 export type TypedKind = (typeof typedKinds)[number]
 
 /** An entry as its fields show it; `order` is empty until somebody says to which it belongs. */

@@ -20,6 +20,7 @@ export const ledgerWords = {
     SALE: 'Sale',
     MOVED_OUT: 'Moved to another car',
     MOVED_IN: 'Came from another car',
+    TO_WORKSHOP: 'To the workshop’s tools',
   },
   move: {
     open: 'Move to another car',

@@ -7,6 +7,7 @@ import { hours, useFormat } from '@/ui/format/format'
 import { ProblemAlert } from '@/ui/page/Feedback'
 import { Part } from '@/ui/page/Page'
 import { StockForm } from './StockForm'
+import { WorkshopTools } from './WorkshopTools'
 import { withAndWithoutQuery } from './queries'
 
 /** What it has cost, counted in the ways in which people count. */
@@ -63,6 +64,7 @@ export function WithAndWithout({ projectId }: { projectId: string }) {
       <button type="button" className="btn btn-sm mt-2" onClick={() => setAdding(true)}>
         {t('ownStock.add')}
       </button>
+      <WorkshopTools projectId={projectId} borneMinor={w.toolsMinor} />
       {adding && <StockForm projectId={projectId} currency={w.currency} onClose={() => setAdding(false)} />}
     </Part>
   )

@@ -20,4 +20,17 @@ export const ownStockWords = {
     remove: 'Remove',
     isRemoved: '“{{what}}” is removed.',
   },
+  workshopTools: {
+    title: 'Tools of the workshop, which no car bears ({{sum}})',
+    keep: 'A tool stays in the workshop',
+    hint: 'A tool that serves the next car too is no cost of this one: its price goes from this car’s tools to those of the workshop.',
+    what: 'Which tool',
+    cost: 'What this car paid for it, in {{currency}}',
+    movedOn: 'From',
+    save: 'The workshop keeps it',
+    isKept: '“{{what}}” is a tool of the workshop now.',
+    from: '{{what}}, from the {{car}} on {{day}}',
+    back: 'Back on the car',
+    isBack: '“{{what}}” is on the {{car}} again.',
+  },
 } as const

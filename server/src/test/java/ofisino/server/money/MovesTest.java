@@ -65,9 +65,9 @@ class MovesTest {
                 .isEqualTo("entry.move");
     }
 
-    /** Over a history by chance: the cars together have spent what was paid, and nothing else. */
+    /** Over a history by chance: the cars and the workshop together have spent what was paid, and nothing else. */
     @Test
-    void allCarsTogetherHaveSpentWhatWasPaid(TestGarage garage) {
+    void allCarsAndTheWorkshopTogetherHaveSpentWhatWasPaid(TestGarage garage) {
         UUID[] cars = {garage.project(), garage.project(), garage.project()};
         var luck = new Random(19_69);
         long paid = 0;
@@ -75,8 +75,9 @@ class MovesTest {
             int from = luck.nextInt(cars.length);
             long minor = 1 + luck.nextInt(100_000);
             if (luck.nextInt(3) == 0) {
-                booked(garage, cars[from], minor, DAY);
+                booked(garage, cars[from], minor, DAY, map("destination", "TOOLS", "baseMinor", minor));
                 paid += minor;
+                keep(garage, cars[from], 1 + luck.nextLong(minor)).ok();
             } else {
                 JsonNode moved = move(garage, cars[from], cars[(from + 1) % cars.length], minor, null, null)
                         .ok();
@@ -84,7 +85,47 @@ class MovesTest {
                     reverse(garage, moved.path("id").asString()).ok();
             }
         }
-        assertThat(Stream.of(cars).mapToLong(c -> spent(garage, c)).sum()).isEqualTo(paid);
+        assertThat(Stream.of(cars).mapToLong(c -> spent(garage, c)).sum()
+                        + workshop(garage).path("sumMinor").asLong())
+                .isEqualTo(paid);
+    }
+
+    @Test
+    void aToolOfTheWorkshopIsBorneByNoCar(TestGarage garage) {
+        UUID car = garage.project();
+        booked(garage, car, 9_000, DAY, map("destination", "TOOLS", "baseMinor", 9_000));
+        assertThat(keep(garage, car, 9_001).code()).isEqualTo("tool.not-borne");
+        assertThat(keep(garage, car, 0).text("field")).isEqualTo("minor");
+        String entry = keep(garage, car, 6_000).ok().path("id").asString();
+        assertThat(spent(garage, car)).isEqualTo(3_000);
+        assertThat(keep(garage, car, 3_001).code()).isEqualTo("tool.not-borne");
+        JsonNode kept = workshop(garage);
+        assertThat(kept.path("sumMinor").asLong()).isEqualTo(6_000);
+        assertThat(kept.at("/tools/0/description").asString()).isEqualTo("Spring compressor");
+
+        reverse(garage, entry).ok();
+        assertThat(spent(garage, car)).isEqualTo(9_000);
+        assertThat(workshop(garage).path("tools").isEmpty()).isTrue();
+        assertThat(reverse(garage, entry).code()).isEqualTo("entry.reversed");
+    }
+
+    private static Answer keep(TestGarage garage, UUID car, long minor) {
+        return garage.owner()
+                .post(
+                        "/api/projects/" + car + "/workshop-tools",
+                        map(
+                                "id",
+                                UUID.randomUUID(),
+                                "description",
+                                "Spring compressor",
+                                "minor",
+                                minor,
+                                "movedOn",
+                                TODAY));
+    }
+
+    private static JsonNode workshop(TestGarage garage) {
+        return garage.owner().get("/api/workshop-tools").ok();
     }
 
     private static Answer move(TestGarage garage, UUID from, UUID to, long minor, UUID fromJob, UUID toJob) {

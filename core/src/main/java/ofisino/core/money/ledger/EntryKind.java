@@ -15,11 +15,13 @@ public enum EntryKind {
     /** It went to another car, which bears it now. */
     MOVED_OUT,
     /** It came from another car. */
-    MOVED_IN;
+    MOVED_IN,
+    /** A tool that the workshop keeps for all its cars: none bears it any more. */
+    TO_WORKSHOP;
 
-    /** Value that goes from car to car: no money goes out or comes in. */
+    /** Value that goes from a car or comes to it: no money goes out or comes in. */
     public boolean isMove() {
-        return this == MOVED_OUT || this == MOVED_IN;
+        return this == MOVED_OUT || this == MOVED_IN || this == TO_WORKSHOP;
     }
 
     /** Money that is only left with somebody, or comes back from them. */
@@ -29,6 +31,6 @@ public enum EntryKind {
 
     /** Whether money comes in: the amount is then entered positive and counted negative. */
     public boolean comesIn() {
-        return this == DEPOSIT_RETURNED || this == REFUND || this == SALE || this == MOVED_OUT;
+        return this == DEPOSIT_RETURNED || this == REFUND || this == SALE || this == MOVED_OUT || this == TO_WORKSHOP;
     }
 }

@@ -34,7 +34,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles(look = Role.OWNER, change = Role.OWNER)
 @RequestMapping("/api")
-record EntryController(EntryService service, Reversals reversals, Moves moves, LedgerCsv csv) {
+record EntryController(
+        EntryService service, Reversals reversals, Moves moves, WorkshopTools workshopTools, LedgerCsv csv) {
     /** @param baseMinor positive, whichever way the money goes */
     record SplitFields(Destination destination, @Nullable UUID jobId, long baseMinor) {
         static SplitFields of(Split split) {
@@ -77,6 +78,15 @@ record EntryController(EntryService service, Reversals reversals, Moves moves, L
             LocalDate movedOn,
             @Nullable UUID fromJob,
             @Nullable UUID toJob) {}
+
+    /** @param minor in the base currency, no more than the car bears for tools */
+    record ToolToWorkshopRequest(UUID id, String description, long minor, LocalDate movedOn) {}
+
+    /** @param id of the entry by which it left the car that paid for it @param vehicleName of that car */
+    record WorkshopTool(UUID id, String vehicleName, String description, LocalDate movedOn, long paidMinor) {}
+
+    /** @param sumMinor of what the cars paid for them, in the base currency */
+    record WorkshopToolsResponse(String currency, long sumMinor, List<WorkshopTool> tools) {}
 
     record EntryResponse(@JsonUnwrapped EntryRow entry, List<SplitFields> splits) {}
 
@@ -156,6 +166,19 @@ record EntryController(EntryService service, Reversals reversals, Moves moves, L
     @ResponseStatus(HttpStatus.CREATED)
     EntryResponse move(Caller caller, @PathVariable UUID projectId, @RequestBody ValueMoveRequest body) {
         moves.move(caller, projectId, body);
+        return find(caller, body.id());
+    }
+
+    @GetMapping("/workshop-tools")
+    WorkshopToolsResponse workshopTools(Caller caller) {
+        return workshopTools.all(caller);
+    }
+
+    /** A tool that a car paid for stays in the workshop: no car bears it from now on. */
+    @PostMapping("/projects/{projectId}/workshop-tools")
+    @ResponseStatus(HttpStatus.CREATED)
+    EntryResponse keepTool(Caller caller, @PathVariable UUID projectId, @RequestBody ToolToWorkshopRequest body) {
+        workshopTools.take(caller, projectId, body);
         return find(caller, body.id());
     }
 

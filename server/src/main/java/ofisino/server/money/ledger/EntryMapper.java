@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import ofisino.core.kernel.Texts;
 import ofisino.core.money.ledger.Destination;
 import ofisino.core.money.ledger.EntryKind;
 import ofisino.core.money.ledger.Split;
@@ -33,6 +34,12 @@ interface EntryMapper {
             UUID garageId, UUID entryId, int position, Destination destination, @Nullable UUID jobId, long baseMinor);
 
     void clearSplits(UUID garageId, UUID entryId);
+
+    /** What is not taken back, the latest first. */
+    List<WorkshopToolRow> workshopTools(UUID garageId);
+
+    /** @param id of the entry by which it left the car @param paidMinor in the base currency */
+    record WorkshopToolRow(UUID id, UUID projectId, String description, LocalDate movedOn, long paidMinor) {}
 
     /** Which entries are booked: another is there, and the mark is another. */
     BookedMark bookedMark(UUID garageId, UUID projectId);
@@ -69,7 +76,39 @@ interface EntryMapper {
             @Nullable UUID reversedBy,
             @Nullable UUID twinId,
             int receipts,
-            long version) {}
+            long version) {
+        /** Value that goes from a car or comes to it, to be booked. @param baseMinor in the base currency, negative for what goes */
+        static EntryRow moved(
+                UUID id,
+                UUID projectId,
+                EntryKind kind,
+                LocalDate on,
+                String description,
+                String currency,
+                long baseMinor,
+                @Nullable UUID twinId) {
+            return new EntryRow(
+                    id,
+                    projectId,
+                    kind,
+                    on,
+                    Texts.line("description", description),
+                    null,
+                    null,
+                    currency,
+                    baseMinor,
+                    BigDecimal.ONE,
+                    on,
+                    baseMinor,
+                    null,
+                    State.DRAFT,
+                    null,
+                    null,
+                    twinId,
+                    0,
+                    0);
+        }
+    }
 
     record SplitRow(
             UUID entryId, Destination destination, @Nullable UUID jobId, long baseMinor) {

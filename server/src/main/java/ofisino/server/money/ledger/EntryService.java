@@ -167,8 +167,8 @@ record EntryService(EntryMapper mapper, BookedEntries booked, Projects projects,
             throw InvalidValue.at(
                     "kind",
                     "entry.move",
-                    "What goes from car to car is booked on both.",
-                    "Open the receipt and press “Move to another car”.");
+                    "What goes to another car or to the workshop is booked on both sides.",
+                    "Open the receipt and move it from there.");
         CurrencyUnit currency = Currencies.of("currency", f.currency());
         if (f.amountMinor() <= 0)
             throw InvalidValue.at(

@@ -1,13 +1,11 @@
 package ofisino.server.money.ledger;
 
-import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import ofisino.core.kernel.Currencies;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.NotFound;
-import ofisino.core.kernel.Texts;
 import ofisino.core.money.ledger.Destination;
 import ofisino.core.money.ledger.EntryKind;
 import ofisino.core.money.ledger.Split;
@@ -16,7 +14,6 @@ import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.money.ledger.EntryController.ValueMoveRequest;
 import ofisino.server.money.ledger.EntryMapper.EntryRow;
-import ofisino.server.money.ledger.EntryMapper.State;
 import ofisino.server.plan.Jobs;
 import ofisino.server.vehicle.Projects;
 import org.jspecify.annotations.Nullable;
@@ -46,26 +43,15 @@ record Moves(EntryService entries, EntryMapper mapper, Projects projects, Jobs j
         long minor = kind.comesIn() ? -m.minor() : m.minor();
         mapper.insert(
                 caller.garageId(),
-                new EntryRow(
+                EntryRow.moved(
                         id,
                         project,
                         kind,
                         m.movedOn(),
-                        Texts.line("description", m.description()),
-                        null,
-                        null,
+                        m.description(),
                         garages.baseCurrency(caller).getCode(),
                         minor,
-                        BigDecimal.ONE,
-                        m.movedOn(),
-                        minor,
-                        null,
-                        State.DRAFT,
-                        null,
-                        null,
-                        twin,
-                        0,
-                        0));
+                        twin));
         Destination to = job == null ? Destination.VEHICLE : Destination.JOB;
         entries.save(caller, id, new Splits(minor, List.of(new Split(to, Optional.ofNullable(job), minor))));
     }

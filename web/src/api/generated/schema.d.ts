@@ -5005,6 +5005,20 @@ export interface components {
             /** Format: int32 */
             taken: number;
         };
+        BareMetalFields: {
+            coat?: components["schemas"]["DoneByOthers"];
+            strip?: components["schemas"]["DoneByOthers"];
+        };
+        BareMetalTakes: {
+            /** Format: int32 */
+            coatMinutes?: number;
+            /** Format: int64 */
+            materialMinor: number;
+            /** Format: int32 */
+            shownMinutes: number;
+            /** Format: int32 */
+            stripMinutes?: number;
+        };
         BasketResponse: {
             /** Format: int64 */
             depositMinor: number;
@@ -5517,6 +5531,12 @@ export interface components {
             beyondMm: number;
             /** Format: double */
             offMm: number;
+        };
+        DoneByOthers: {
+            /** Format: int64 */
+            costMinor: number;
+            /** Format: int32 */
+            days: number;
         };
         DonorChangeRequest: {
             fields: components["schemas"]["DonorFields"];
@@ -7432,6 +7452,7 @@ export interface components {
         };
         NewWayRequest: {
             allOf?: components["schemas"]["GivenAwayKind"][];
+            bareMetal?: components["schemas"]["BareMetalFields"];
             /** @enum {string} */
             boughtAs?: "NEW_ORIGINAL" | "NEW_PATTERN" | "RECONDITIONED" | "USED" | "DONOR" | "OWN_STOCK" | "MADE" | "LENT";
             givenAway: components["schemas"]["GivenAwayJob"][];
@@ -7656,6 +7677,7 @@ export interface components {
             version: number;
         };
         OtherWayFields: {
+            bareMetal?: components["schemas"]["BareMetalFields"];
             /** @enum {string} */
             boughtAs?: "NEW_ORIGINAL" | "NEW_PATTERN" | "RECONDITIONED" | "USED" | "DONOR" | "OWN_STOCK" | "MADE" | "LENT";
             givenAway: components["schemas"]["GivenAwayJob"][];
@@ -9724,6 +9746,7 @@ export interface components {
             note: string;
         };
         WayBeside: {
+            bareMetal?: components["schemas"]["BareMetalTakes"];
             bought: components["schemas"]["PartBoughtSo"][];
             cost: components["schemas"]["WayCost"];
             dates: components["schemas"]["WayDates"][];

@@ -165,3 +165,39 @@ it('makes a way the plan', async () => {
   await userEvent.click(await screen.findByRole('button', { name: /^Make it the plan/ }))
   expect(server.writes(path)).toHaveLength(1)
 })
+
+it('thinks of the whole body at bare metal, stripped by somebody else', async () => {
+  said(ways())
+  server.when('POST /api/projects/car/other-ways', undefined)
+  show(<OtherWaysPage />)
+  await userEvent.click(await screen.findByRole('button', { name: 'Think of another way' }))
+  await userEvent.type(screen.getByLabelText(/What you call it/), 'Bare metal')
+  await userEvent.selectOptions(screen.getByLabelText(/The body/), 'all of it stripped to bare metal and painted')
+  await userEvent.click(screen.getByRole('button', { name: 'Have it stripped elsewhere' }))
+  await userEvent.type(screen.getByLabelText('Price, in EUR'), '1800')
+  await userEvent.click(screen.getByRole('button', { name: 'Set it beside the plan' }))
+  expect(server.writes('POST /api/projects/car/other-ways')[0]?.body).toMatchObject({
+    name: 'Bare metal',
+    bareMetal: { strip: { days: 14, costMinor: 180_000 } },
+  })
+})
+
+it('says what a body at bare metal takes', async () => {
+  const bare = way({
+    said: {
+      id: 'w3',
+      name: 'Bare metal',
+      sessionsMore: 0,
+      givenAway: [],
+      bareMetal: { strip: { days: 14, costMinor: 180_000 } },
+    },
+    bareMetal: { shownMinutes: 2_400, coatMinutes: 5_400, materialMinor: 90_000 },
+    difference: { daysOne: 50, daysFive: 90, daysNine: 130, minorOne: 200_000, minorFive: 270_000, minorNine: 300_000 },
+  })
+  said(ways({ others: [bare] }))
+  show(<OtherWaysPage />)
+  expect(await screen.findByText(/Stripping: €1,800.00, away for 14 days/)).toBeVisible()
+  expect(screen.getByText(/Filling, priming, painting: by you, about 90 h/)).toBeVisible()
+  expect(screen.getByText(/Putting right what shows: about 40 h/)).toBeVisible()
+  expect(screen.getByText(/about €900/)).toBeVisible()
+})

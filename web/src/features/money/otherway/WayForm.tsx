@@ -2,7 +2,6 @@ import { useQuery } from '@tanstack/react-query'
 import { useFieldArray } from 'react-hook-form'
 import { z } from 'zod'
 import { useTranslation } from 'react-i18next'
-import { Plus } from 'lucide-react'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { operations } from '@/api/generated/enums'
 import { jobsQuery, projectQuery } from '@/api/queries'
@@ -14,7 +13,10 @@ import { Line, Pick } from '@/ui/form/named'
 import { line, useAmountRule, whole } from '@/ui/form/rules'
 import { Sheet } from '@/ui/form/Sheet'
 import { useFields } from '@/ui/form/useFields'
+import { bareMetalOf, bareMetalRules } from './bareMetal'
+import { BareMetalFields } from './BareMetalFields'
 import { GivenAwayRow } from './GivenAwayRow'
+import { More } from './More'
 
 /** From the lowest; what the road asks for is never left out. */
 const standards = ['ROAD_READY', 'DRIVER', 'SHOW'] as const
@@ -38,6 +40,7 @@ export function WayForm({
   const [id] = useFreshId()
   const { data: project } = useQuery(projectQuery(projectId))
   const lower = standards.filter((_, i) => i < standards.findIndex((s) => s === project?.aim))
+  const byOthers = { days: whole(t('way.daysWrong'), { min: 0, max: MOST_DAYS }), costMinor: amount(currency) }
   const rules = z.object({
     name: line(t('form.missing')),
     standard: z.union([z.enum(standards), z.literal('')]),
@@ -46,19 +49,23 @@ export function WayForm({
     givenAway: z.array(
       z.object({
         jobId: z.string().min(1, t('way.jobMissing')),
-        days: whole(t('way.daysWrong'), { min: 0, max: MOST_DAYS }),
-        costMinor: amount(currency),
+        ...byOthers,
       }),
     ),
-    allOf: z.array(
-      z.object({
-        operation: z.enum(operations),
-        days: whole(t('way.daysWrong'), { min: 0, max: MOST_DAYS }),
-        costMinor: amount(currency),
-      }),
-    ),
+    allOf: z.array(z.object({ operation: z.enum(operations), ...byOthers })),
+    ...bareMetalRules(z.array(z.object(byOthers))),
   })
-  const form = useFields(rules, { name: '', standard: '', sessionsMore: '', boughtAs: '', givenAway: [], allOf: [] })
+  const form = useFields(rules, {
+    name: '',
+    standard: '',
+    sessionsMore: '',
+    boughtAs: '',
+    givenAway: [],
+    allOf: [],
+    body: '',
+    strip: [],
+    coat: [],
+  })
   const jobs = useFieldArray({ control: form.control, name: 'givenAway' })
   const alike = useFieldArray({ control: form.control, name: 'allOf' })
   const { data: work } = useQuery(jobsQuery(projectId))
@@ -82,8 +89,14 @@ export function WayForm({
         form={form}
         save={add}
         label={t('way.save')}
-        onSubmit={({ standard, boughtAs, ...rest }) =>
-          add.mutate({ id, ...rest, ...(standard && { standard }), ...(boughtAs && { boughtAs }) })
+        onSubmit={({ standard, boughtAs, body, strip, coat, ...rest }) =>
+          add.mutate({
+            id,
+            ...rest,
+            ...(standard && { standard }),
+            ...(boughtAs && { boughtAs }),
+            ...bareMetalOf({ body, strip, coat }),
+          })
         }
       >
         <Line name="name" label={t('way.name')} hint={t('way.nameHint')} />
@@ -111,6 +124,7 @@ export function WayForm({
           say={(kind) => t('way.wherever', { kind: t(`supplyKind.${kind}`) })}
           hint={t('way.partsHint')}
         />
+        <BareMetalFields currency={currency} />
         {jobs.fields.map((field, i) => (
           <GivenAwayRow key={field.id} name={`givenAway.${i}`} currency={currency} onRemove={() => jobs.remove(i)}>
             <JobPick name={`givenAway.${i}.jobId`} projectId={projectId} label={t('way.job')} none="" />
@@ -140,14 +154,5 @@ export function WayForm({
         </div>
       </Form>
     </Sheet>
-  )
-}
-
-function More({ says, onPress }: { says: string; onPress: () => void }) {
-  return (
-    <button type="button" className="btn btn-sm" onClick={onPress}>
-      <Plus className="size-4" aria-hidden="true" />
-      {says}
-    </button>
   )
 }

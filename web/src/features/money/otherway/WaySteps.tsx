@@ -4,6 +4,7 @@ import { useQuery } from '@tanstack/react-query'
 import { jobsQuery } from '@/api/queries'
 import { useAmounts } from '@/ui/format/amounts'
 import { useFormat } from '@/ui/format/format'
+import { BareMetalStep } from './BareMetalStep'
 import type { Shown } from './queries'
 
 /** What changes if one goes this way, and where one would change each by itself. */
@@ -56,6 +57,7 @@ export function WaySteps({ projectId, way, said, currency }: Shown) {
             </ul>
           </li>
         )}
+        {way.bareMetal && <BareMetalStep takes={way.bareMetal} said={said.bareMetal!} currency={currency} />}
         {said.givenAway.map((g) => (
           <li key={g.jobId}>
             <Link className="link" to={`/p/${projectId}/work?job=${g.jobId}`}>

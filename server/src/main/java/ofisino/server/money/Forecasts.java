@@ -7,6 +7,7 @@ import java.util.Set;
 import java.util.UUID;
 import ofisino.core.kernel.Aim;
 import ofisino.core.money.forecast.Forecast;
+import ofisino.core.money.forecast.ForecastPart;
 import ofisino.core.money.forecast.RunningCost;
 import ofisino.core.money.forecast.Span;
 import ofisino.core.plan.risk.Dates;
@@ -25,14 +26,15 @@ public interface Forecasts {
      * @param leftOut  jobs that are not done
      * @param standard findings that nobody made work of count only where it asks for them; empty for that of the project
      * @param prices   of needs that are bought otherwise than thought, by their id, minor units of the base currency
-     * @param more     what is paid besides, minor units of the base currency
+     * @param more     what is paid besides
      */
-    record Otherwise(Set<UUID> leftOut, Optional<Aim> standard, Map<UUID, Long> prices, long more) {
-        public static final Otherwise AS_PLANNED = new Otherwise(Set.of(), Optional.empty(), Map.of(), 0);
+    record Otherwise(Set<UUID> leftOut, Optional<Aim> standard, Map<UUID, Long> prices, List<ForecastPart> more) {
+        public static final Otherwise AS_PLANNED = new Otherwise(Set.of(), Optional.empty(), Map.of(), List.of());
 
         public Otherwise {
             leftOut = Set.copyOf(leftOut);
             prices = Map.copyOf(prices);
+            more = List.copyOf(more);
         }
     }
 

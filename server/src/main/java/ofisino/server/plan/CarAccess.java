@@ -2,6 +2,7 @@ package ofisino.server.plan;
 
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -28,6 +29,9 @@ public interface CarAccess {
 
     /** When an engine, gearbox or axle last came out: whatever stood safely before stands otherwise since. */
     Optional<Instant> weightMovedAt(Caller caller, UUID projectId);
+
+    /** A job is done while accesses are open for others. @param others by access, one job for which it is opened */
+    void joinStripDowns(Caller caller, UUID jobId, Map<String, UUID> others);
 
     /** @throws ofisino.core.kernel.InvalidValue when the vehicle has no such access */
     String nameOf(Caller caller, UUID projectId, String access);

@@ -56,8 +56,18 @@ public interface Jobs {
     /** It is finished, unless something stands in the way of that: then it stays as it is. @return what does */
     List<Obstacle> finish(Caller caller, UUID jobId);
 
-    /** A job that is done because an access is open anyway. */
-    void addForOpenAccess(Caller caller, UUID projectId, UUID id, String title, int minutes);
+    /** A job that comes from no recipe. */
+    void add(Caller caller, UUID projectId, NewJob job);
+
+    /** @param findings that it deals with @param cause for which it came on top */
+    record NewJob(
+            UUID id,
+            String title,
+            JobNature nature,
+            @Nullable Aim aim,
+            Effort effort,
+            List<UUID> findings,
+            Growth.Cause cause) {}
 
     /** It is not done after all; what is over stays as it is. */
     void drop(Caller caller, UUID jobId);
@@ -103,6 +113,22 @@ public interface Jobs {
             @Nullable UUID finishedBy,
             @Nullable LocalDate finishedOn,
             long version) {
+
+        /** The same of that system as a whole. */
+        public Job ofSystem(VehicleSystem whole) {
+            ofisino.core.plan.job.Job job = toCore();
+            return with(
+                    new ofisino.core.plan.job.Job(
+                            id,
+                            title,
+                            new JobNature(operation, Optional.of(whole), details),
+                            job.effort(),
+                            state,
+                            job.ended(),
+                            job.lastWorkedOn()),
+                    code,
+                    version);
+        }
 
         /** A person wrote it; it comes from no recipe. */
         public boolean isOwn() {

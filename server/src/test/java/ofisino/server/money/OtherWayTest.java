@@ -4,12 +4,14 @@ import static ofisino.server.testing.TestGarage.effort;
 import static ofisino.server.testing.TestGarage.map;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import ofisino.server.testing.Api.Answer;
 import ofisino.server.testing.TestApplication;
 import ofisino.server.testing.TestGarage;
+import org.assertj.core.data.Percentage;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
@@ -151,6 +153,71 @@ class OtherWayTest {
                 .isEqualTo("way.none-of-kind");
     }
 
+    /** Stripped whole instead of here and there: what was foreseen is the plan once it is kept; one undo, and it is as before. */
+    @Test
+    void aBodyAtBareMetalIsKeptAsItWasForeseen(TestGarage garage) throws Exception {
+        UUID project = garage.project();
+        garage.owner().put("/api/garage", TestGarage.withHour(8_000, 0)).ok();
+        garage.free(map("day", "SATURDAY", "fromMinute", 540, "toMinute", 1020));
+        for (String place : List.of("door-left", "front-wing-left")) {
+            UUID rust = garage.finding(project, place, "SURFACE_RUST");
+            garage.decide(rust, "REPAIR");
+            garage.chain(rust);
+        }
+        JsonNode before = finished(garage, project).path("asPlanned");
+        add(
+                        garage,
+                        project,
+                        "Bare metal",
+                        map(
+                                "sessionsMore",
+                                0,
+                                "givenAway",
+                                List.of(),
+                                "bareMetal",
+                                map("strip", map("days", 14, "costMinor", 180_000))))
+                .ok();
+        JsonNode foreseen = named(finished(garage, project), "Bare metal");
+        JsonNode takes = foreseen.path("bareMetal");
+        assertThat(takes.path("stripMinutes").isMissingNode()
+                        || takes.path("stripMinutes").isNull())
+                .isTrue();
+        assertThat(foreseen.path("leftOut").valueStream().map(JsonNode::asString))
+                .hasSize(6)
+                .allMatch(title -> title.matches("(Prime|Filler and surfacer|Colour and lacquer).*"));
+        assertThat(cost(foreseen) - cost(before)).isGreaterThan(180_000);
+        assertThat(foreseen.path("dates").get(0).path("planned").asString())
+                .isGreaterThan(before.path("dates").get(0).path("planned").asString());
+
+        UUID write = UUID.randomUUID();
+        String path = "/api/projects/" + project + "/other-ways/"
+                + foreseen.path("said").path("id").asString() + "/kept";
+        garage.owner().write("POST", path, map(), write).ok();
+        JsonNode kept = finished(garage, project).path("asPlanned");
+        assertThat(kept.path("ownMinutes").asLong())
+                .isEqualTo(foreseen.path("ownMinutes").asLong());
+        assertThat((double) cost(kept))
+                .as("the paint is bought for the findings that it covers: what of theirs has no price is a lesser part")
+                .isCloseTo(cost(foreseen), Percentage.withPercentage(1));
+        assertThat(ready(kept))
+                .as("no more than a Saturday later, since the paint is fetched first")
+                .isBetween(ready(foreseen), ready(foreseen).plusDays(7));
+        garage.owner().post("/api/changes/" + write + "/undo", map()).ok();
+        assertThat(finished(garage, project).path("asPlanned").path("dates")).isEqualTo(before.path("dates"));
+    }
+
+    @Test
+    void whatMaterialCostsIsNotGuessedWithoutThePriceLevel(TestGarage garage) {
+        UUID project = garage.project();
+        assertThat(add(
+                                garage,
+                                project,
+                                "Bare metal",
+                                map("sessionsMore", 0, "givenAway", List.of(), "bareMetal", map()))
+                        .code())
+                .isEqualTo("way.no-price-level");
+    }
+
     /** A dent that nobody made work of is not for the road; rust through the sill is. */
     @Test
     void whatNobodyMadeWorkOfCountsOnlyWhereTheStandardAsksForIt(TestGarage garage) throws Exception {
@@ -239,5 +306,9 @@ class OtherWayTest {
 
     private static long cost(JsonNode way) {
         return way.path("cost").path("expectedMinor").asLong();
+    }
+
+    private static LocalDate ready(JsonNode way) {
+        return LocalDate.parse(way.path("dates").get(0).path("planned").asString());
     }
 }

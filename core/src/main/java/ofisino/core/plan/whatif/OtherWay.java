@@ -28,8 +28,14 @@ import ofisino.core.plan.sentout.DaysAway;
  * @param sessionsMore a week, less than nothing for fewer
  * @param givenAway    jobs that somebody else does
  * @param parts        how parts are bought; empty for as planned
+ * @param bareMetal    the whole body at bare metal and painted; empty for only where it is bad
  */
-public record OtherWay(Optional<Aim> standard, int sessionsMore, List<GivenAway> givenAway, Optional<BoughtAs> parts) {
+public record OtherWay(
+        Optional<Aim> standard,
+        int sessionsMore,
+        List<GivenAway> givenAway,
+        Optional<BoughtAs> parts,
+        Optional<BareMetal> bareMetal) {
     /** Nobody has more evenings to give than a week has days. */
     private static final int MOST_SESSIONS = 6;
 
@@ -74,31 +80,35 @@ public record OtherWay(Optional<Aim> standard, int sessionsMore, List<GivenAway>
                     "way.no-road",
                     "That would leave out what the road asks for.",
                     "Choose road-ready or more.");
-        if (standard.isEmpty() && sessionsMore == 0 && givenAway.isEmpty() && parts.isEmpty())
+        if (standard.isEmpty() && sessionsMore == 0 && givenAway.isEmpty() && parts.isEmpty() && bareMetal.isEmpty())
             throw InvalidValue.at(
                     "standard",
                     "way.same",
                     "That is the way it is planned already.",
-                    "Change the standard, the sessions or the parts, or give a job away.");
+                    "Change the standard, the sessions, the parts or the body, or give a job away.");
     }
 
     /** The same car done this way. What is done or in hand by now is not left out; a job that is over cannot be given away any more, and is not. */
     public PlanProblem of(PlanProblem problem) {
-        PlanProblem way = problem;
-        for (GivenAway g : stillGivenAway(problem)) way = Sooner.sentOut(way, g.job(), g.away(), g.costMinor());
-        if (parts.isPresent()) way = parts.get().of(way);
-        if (standard.isPresent()) way = only(way, needed(way, standard.get()));
+        PlanProblem way = withAll(problem);
+        Set<ActivityId> kept = kept(way);
+        if (kept.size() < way.activities().size()) way = only(way, kept);
         if (sessionsMore > 0) return Easing.moreWorkSessions(way, sessionsMore);
         return sessionsMore < 0 ? Easing.fewerWorkSessions(way, -sessionsMore) : way;
     }
 
     /** What the others ask, for what is not left out; minor units of the base currency. */
     public long pricesMinor(PlanProblem problem) {
-        Set<ActivityId> not = leftOut(problem);
-        return stillGivenAway(problem).stream()
-                .filter(g -> !not.contains(g.job()))
-                .mapToLong(GivenAway::costMinor)
-                .reduce(0, Math::addExact);
+        Set<ActivityId> kept = kept(withAll(problem));
+        return Stream.concat(
+                        stillGivenAway(problem).stream()
+                                .filter(g -> kept.contains(g.job()))
+                                .map(GivenAway::costMinor),
+                        bareMetal.stream()
+                                .flatMap(b -> b.tasks().stream())
+                                .filter(t -> kept.contains(t.id()))
+                                .map(BareMetal.Task::priceMinor))
+                .reduce(0L, Math::addExact);
     }
 
     private List<GivenAway> stillGivenAway(PlanProblem problem) {
@@ -111,8 +121,7 @@ public record OtherWay(Optional<Aim> standard, int sessionsMore, List<GivenAway>
 
     /** The jobs that are not done this way, whoever does them, and what is not sent out. */
     public Set<ActivityId> leftOut(PlanProblem problem) {
-        if (standard.isEmpty()) return Set.of();
-        Set<ActivityId> kept = needed(problem, standard.get());
+        Set<ActivityId> kept = kept(withAll(problem));
         return problem.activities().stream()
                 .filter(a -> WORK.contains(a.kind()))
                 .map(Activity::id)
@@ -120,12 +129,28 @@ public record OtherWay(Optional<Aim> standard, int sessionsMore, List<GivenAway>
                 .collect(Collectors.toSet());
     }
 
+    /** What comes on top, and what only changes; nothing is left out yet. */
+    private PlanProblem withAll(PlanProblem problem) {
+        PlanProblem way = problem;
+        for (GivenAway g : stillGivenAway(problem)) way = Sooner.sentOut(way, g.job(), g.away(), g.costMinor());
+        if (parts.isPresent()) way = parts.get().of(way);
+        return bareMetal.isPresent() ? bareMetal.get().of(way) : way;
+    }
+
+    private Set<ActivityId> kept(PlanProblem way) {
+        Set<ActivityId> kept = standard.map(aim -> needed(way, aim))
+                .orElseGet(() ->
+                        way.activities().stream().map(Activity::id).collect(Collectors.toCollection(HashSet::new)));
+        bareMetal.ifPresent(b -> kept.removeAll(b.spared(way)));
+        return kept;
+    }
+
     /** What the aim asks for, what is in hand, and all that these hang on. */
     private static Set<ActivityId> needed(PlanProblem problem, Aim aim) {
         var needed = new NeededFor(problem);
         List<ActivityId> wanted = new ArrayList<>(needed.aim(aim));
         problem.activities().stream().filter(Activity::begun).map(Activity::id).forEach(wanted::add);
-        return needed.of(wanted);
+        return new HashSet<>(needed.of(wanted));
     }
 
     private static PlanProblem only(PlanProblem p, Set<ActivityId> kept) {

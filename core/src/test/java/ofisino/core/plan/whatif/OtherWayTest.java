@@ -78,7 +78,7 @@ class OtherWayTest {
     }
 
     private static OtherWay way(Optional<Aim> standard, int more, List<GivenAway> givenAway) {
-        return new OtherWay(standard, more, givenAway, Optional.empty());
+        return new OtherWay(standard, more, givenAway, Optional.empty(), Optional.empty());
     }
 
     @Test
@@ -133,7 +133,8 @@ class OtherWayTest {
     void partsThatAreBoughtOtherwiseTakeAsLongAsTheyAreOffered() {
         var order = new ActivityId("brakes");
         var parts = new BoughtAs(SupplyKind.RECONDITIONED, Map.of(order, 20));
-        PlanProblem otherwise = new OtherWay(Optional.empty(), 0, List.of(), Optional.of(parts)).of(car());
+        PlanProblem otherwise =
+                new OtherWay(Optional.empty(), 0, List.of(), Optional.of(parts), Optional.empty()).of(car());
         assertThat(otherwise.activities())
                 .filteredOn(a -> !a.timing().waitAfter().isZero())
                 .extracting(Activity::id)

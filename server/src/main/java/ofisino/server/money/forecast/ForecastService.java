@@ -144,12 +144,12 @@ class ForecastService implements Forecasts {
                                                 .sum()),
                         toDo.of(caller, project, all, needed, way),
                         Need.toBuy(needed).unvalued() + unpriced(money, way))
+                .and(way.more())
                 .with(forgotten, setAside)
                 .and(running.stream()
                         .flatMap(r -> r.toCore().toCome(today, road).stream())
                         .toList())
                 .and(unseen(hidden));
-        if (way.more() > 0) forecast = forecast.and(List.of(ForecastPart.sure(ForecastKind.QUOTED, way.more())));
         return new Reckoned(
                 forecast,
                 drawn.get(forecast.chances(hidden), chances -> TotalDraws.of(chances, SEED)),

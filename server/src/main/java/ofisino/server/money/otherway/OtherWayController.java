@@ -28,13 +28,28 @@ record OtherWayController(OtherWayService service) {
     /** A job that somebody else does. @param costMinor what he asks, in the base currency */
     record GivenAwayJob(UUID jobId, int days, long costMinor) {}
 
-    /** @param standard only what this asks for is done @param sessionsMore a week, less than nothing for fewer @param boughtAs how parts are bought wherever somebody offers such; absent for as planned */
+    /** Somebody else does it. @param costMinor what they ask, in the base currency */
+    record DoneByOthers(int days, long costMinor) {}
+
+    /** The whole body at bare metal and painted. @param strip absent where one does it oneself @param coat the same for the paint */
+    record BareMetalFields(
+            @Nullable DoneByOthers strip, @Nullable DoneByOthers coat) {}
+
+    /** @param stripMinutes of one's own; absent where somebody else does it @param shownMinutes what comes to light, on average @param materialMinor in the base currency */
+    record BareMetalTakes(
+            @Nullable Integer stripMinutes,
+            int shownMinutes,
+            @Nullable Integer coatMinutes,
+            long materialMinor) {}
+
+    /** @param standard only what this asks for is done @param sessionsMore a week, less than nothing for fewer @param boughtAs how parts are bought wherever somebody offers such; absent for as planned @param bareMetal absent for only where the body is bad */
     record OtherWayFields(
             UUID id,
             String name,
             @Nullable Aim standard,
             int sessionsMore,
             @Nullable SupplyKind boughtAs,
+            @Nullable BareMetalFields bareMetal,
             List<GivenAwayJob> givenAway) {}
 
     /** All open jobs of one kind that somebody else does. @param days for all of them @param costMinor for all of them, in the base currency */
@@ -47,6 +62,7 @@ record OtherWayController(OtherWayService service) {
             @Nullable Aim standard,
             int sessionsMore,
             @Nullable SupplyKind boughtAs,
+            @Nullable BareMetalFields bareMetal,
             List<GivenAwayJob> givenAway,
             @Nullable List<GivenAwayKind> allOf) {
         NewWayRequest {
@@ -54,7 +70,7 @@ record OtherWayController(OtherWayService service) {
         }
 
         OtherWayFields with(List<GivenAwayJob> all) {
-            return new OtherWayFields(id, name, standard, sessionsMore, boughtAs, all);
+            return new OtherWayFields(id, name, standard, sessionsMore, boughtAs, bareMetal, all);
         }
     }
 
@@ -103,6 +119,7 @@ record OtherWayController(OtherWayService service) {
      * @param ownMinutes  of work that is left for oneself
      * @param leftOut     titles of the jobs that are not done
      * @param bought      parts that are bought of the other kind
+     * @param bareMetal   what the whole body takes, where it is done
      * @param notBefore   something that the road asks for is not in the plan: every date may well be later
      */
     record WayBeside(
@@ -111,6 +128,7 @@ record OtherWayController(OtherWayService service) {
             long ownMinutes,
             List<String> leftOut,
             List<PartBoughtSo> bought,
+            @Nullable BareMetalTakes bareMetal,
             boolean notBefore,
             List<WayDates> dates,
             WayCost cost,

@@ -1,5 +1,6 @@
 package ofisino.server.money.otherway;
 
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -13,7 +14,8 @@ import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.Currencies;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.NotFound;
-import ofisino.core.kernel.Texts;
+import ofisino.core.money.forecast.ForecastPart;
+import ofisino.core.money.forecast.ForecastPart.ForecastKind;
 import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.PlanOutcome;
 import ofisino.core.plan.risk.Simulation;
@@ -26,6 +28,7 @@ import ofisino.server.identity.Garages;
 import ofisino.server.money.Forecasts;
 import ofisino.server.money.Forecasts.OtherCost;
 import ofisino.server.money.Forecasts.Otherwise;
+import ofisino.server.money.otherway.OtherWayController.BareMetalTakes;
 import ofisino.server.money.otherway.OtherWayController.GivenAwayJob;
 import ofisino.server.money.otherway.OtherWayController.GivenAwayKind;
 import ofisino.server.money.otherway.OtherWayController.NewWayRequest;
@@ -58,6 +61,8 @@ record OtherWayService(
         Jobs jobs,
         GivenAwayJobs givenAwayJobs,
         PartsOtherwise partsOtherwise,
+        BareMetals bareMetals,
+        KeptBareMetal keptBareMetal,
         Needs needs,
         Calendars calendars,
         Garages garages) {
@@ -66,7 +71,7 @@ record OtherWayService(
 
     OtherWaysResponse of(Caller caller, UUID projectId) {
         Planned now = plans.of(caller, projectId);
-        var asPlanned = lookedAt(caller, projectId, now, Otherwise.AS_PLANNED, List.of());
+        var asPlanned = lookedAt(caller, projectId, now, Otherwise.AS_PLANNED, List.of(), Optional.empty());
         List<OtherWayFields> said = said(caller, projectId);
         List<WayLookedAt> others = said.stream()
                 .map(fields -> lookedAt(caller, projectId, now, fields))
@@ -92,7 +97,10 @@ record OtherWayService(
 
     private WayLookedAt lookedAt(Caller caller, UUID projectId, Planned now, OtherWayFields fields) {
         List<BoughtSo> bought = bought(caller, projectId, fields);
-        OtherWay way = toCore(fields, bought);
+        OtherWay way = toCore(caller, projectId, fields, bought);
+        List<ForecastPart> more = new ArrayList<>();
+        more.add(ForecastPart.sure(ForecastKind.QUOTED, way.pricesMinor(now.problem())));
+        way.bareMetal().ifPresent(b -> more.add(ForecastPart.sure(ForecastKind.PRICED, b.materialMinor())));
         return lookedAt(
                 caller,
                 projectId,
@@ -101,8 +109,9 @@ record OtherWayService(
                         jobs(now, way.leftOut(now.problem())),
                         way.standard(),
                         bought.stream().collect(Collectors.toMap(b -> b.need().id(), BoughtSo::landedMinor)),
-                        way.pricesMinor(now.problem())),
-                bought);
+                        more),
+                bought,
+                way.bareMetal().map(BareMetals::takes));
     }
 
     private List<BoughtSo> bought(Caller caller, UUID projectId, OtherWayFields fields) {
@@ -117,10 +126,17 @@ record OtherWayService(
                 .collect(Collectors.toSet());
     }
 
-    private WayLookedAt lookedAt(Caller caller, UUID projectId, Planned plan, Otherwise way, List<BoughtSo> bought) {
+    private WayLookedAt lookedAt(
+            Caller caller,
+            UUID projectId,
+            Planned plan,
+            Otherwise way,
+            List<BoughtSo> bought,
+            Optional<BareMetalTakes> bareMetal) {
         Optional<Runs> runs = roadDates.runs(caller, projectId, plan);
         OtherCost cost = forecasts.otherwise(caller, projectId, way, plan, runs.flatMap(Runs::dates));
-        return new WayLookedAt(plan, plan.outcome() instanceof PlanOutcome.Planned, runs, cost, way.leftOut(), bought);
+        return new WayLookedAt(
+                plan, plan.outcome() instanceof PlanOutcome.Planned, runs, cost, way.leftOut(), bought, bareMetal);
     }
 
     private List<OtherWayFields> said(Caller caller, UUID projectId) {
@@ -130,13 +146,7 @@ record OtherWayService(
                         Collectors.mapping(
                                 g -> new GivenAwayJob(g.jobId(), g.days(), g.costMinor()), Collectors.toList())));
         return mapper.of(caller.garageId(), projectId).stream()
-                .map(w -> new OtherWayFields(
-                        w.id(),
-                        w.name(),
-                        w.standard(),
-                        w.sessionsMore(),
-                        w.boughtAs(),
-                        givenAway.getOrDefault(w.id(), List.of())))
+                .map(w -> w.fields(givenAway.getOrDefault(w.id(), List.of())))
                 .filter(OtherWayService::isStillAnother)
                 .toList();
     }
@@ -146,10 +156,11 @@ record OtherWayService(
         return w.standard() != null
                 || w.sessionsMore() != 0
                 || w.boughtAs() != null
+                || w.bareMetal() != null
                 || !w.givenAway().isEmpty();
     }
 
-    private static OtherWay toCore(OtherWayFields f, List<BoughtSo> bought) {
+    private OtherWay toCore(Caller caller, UUID projectId, OtherWayFields f, List<BoughtSo> bought) {
         return new OtherWay(
                 Optional.ofNullable(f.standard()),
                 f.sessionsMore(),
@@ -161,7 +172,8 @@ record OtherWayService(
                                 kind,
                                 bought.stream()
                                         .collect(Collectors.toMap(
-                                                b -> ActivityId.need(b.need().id()), BoughtSo::leadDays)))));
+                                                b -> ActivityId.need(b.need().id()), BoughtSo::leadDays)))),
+                Optional.ofNullable(f.bareMetal()).map(b -> bareMetals.of(caller, projectId, f.id(), b)));
     }
 
     void add(Caller caller, UUID projectId, NewWayRequest asked) {
@@ -170,7 +182,8 @@ record OtherWayService(
                         asked.givenAway().stream(),
                         asked.allOf().stream().flatMap(kind -> all(caller, projectId, asked, kind).stream()))
                 .toList());
-        toCore(fields, List.of());
+        toCore(caller, projectId, fields, List.of());
+        if (fields.bareMetal() != null) bareMetals.mustBePriced(caller, fields.bareMetal());
         if (fields.boughtAs() != null && bought(caller, projectId, fields).isEmpty())
             throw InvalidValue.at(
                     "boughtAs",
@@ -187,15 +200,7 @@ record OtherWayService(
                     "%d ways stand beside the plan already.",
                     "Remove one first: more than that nobody weighs against each other.",
                     MOST);
-        mapper.insert(
-                caller.garageId(),
-                projectId,
-                new WayRow(
-                        fields.id(),
-                        Texts.line("name", fields.name()),
-                        fields.standard(),
-                        fields.sessionsMore(),
-                        fields.boughtAs()));
+        mapper.insert(caller.garageId(), projectId, WayRow.of(fields));
         for (GivenAwayJob g : fields.givenAway())
             mapper.insertGivenAway(
                     caller.garageId(), new GivenAwayRow(fields.id(), g.jobId(), g.days(), g.costMinor()));
@@ -227,11 +232,11 @@ record OtherWayService(
                 .filter(w -> w.id().equals(id))
                 .findFirst()
                 .orElseThrow(() -> new NotFound("way", id));
-        if (way.standard() != null) {
-            Planned now = plans.of(caller, projectId);
-            jobs(now, toCore(way, List.of()).leftOut(now.problem())).forEach(job -> jobs.drop(caller, job));
-            projects.aimAt(caller, projectId, way.standard());
-        }
+        Planned now = plans.of(caller, projectId);
+        Set<UUID> leftOut = jobs(now, toCore(caller, projectId, way, List.of()).leftOut(now.problem()));
+        if (way.bareMetal() != null) keptBareMetal.keep(caller, projectId, id, way.bareMetal(), now.problem());
+        leftOut.forEach(job -> jobs.drop(caller, job));
+        if (way.standard() != null) projects.aimAt(caller, projectId, way.standard());
         partsOtherwise(caller, projectId, way);
         if (way.sessionsMore() != 0) calendars.comeMore(caller, way.sessionsMore());
         Set<UUID> given = givenAwayJobs.ids(caller, projectId);

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import ofisino.server.money.Forecasts.OtherCost;
+import ofisino.server.money.otherway.OtherWayController.BareMetalTakes;
 import ofisino.server.parts.PartsOtherwise.BoughtSo;
 import ofisino.server.plan.Plans.Planned;
 import ofisino.server.plan.RoadDates.Runs;
@@ -16,4 +17,5 @@ record WayLookedAt(
         Optional<Runs> runs,
         OtherCost cost,
         Set<UUID> leftOut,
-        List<BoughtSo> bought) {}
+        List<BoughtSo> bought,
+        Optional<BareMetalTakes> bareMetal) {}

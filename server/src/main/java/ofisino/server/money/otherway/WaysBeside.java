@@ -52,6 +52,7 @@ record WaysBeside(WayLookedAt now, Map<UUID, String> titles, ZoneId zone) {
                                 b.leadDays()))
                         .sorted(Comparator.comparing(PartBoughtSo::title))
                         .toList(),
+                way.bareMetal().orElse(null),
                 way.plan().isNotBefore(Aim.ROAD_READY),
                 way.plan().milestones().stream().map(m -> dates(m, way)).toList(),
                 cost(way),

@@ -172,19 +172,18 @@ record AccessService(AccessMapper mapper, Projects projects, Jobs jobs, VehicleA
                     mapper.moveStripDown(caller.garageId(), job, o.access().id(), UUID.fromString(o.id()));
     }
 
-    /** A job joins the strip-down that another one is in. */
-    void joinStripDown(Caller caller, UUID jobId, String access, UUID other) {
+    /** A job joins the strip-downs that others are in. @param others by access, one job that is in it */
+    void joinStripDowns(Caller caller, UUID jobId, Map<String, UUID> others) {
         Jobs.Job job = jobs.require(caller, jobId);
         Standing s = standing(caller, job.projectId());
+        Map<String, UUID> stripDowns = new LinkedHashMap<>();
+        others.forEach((access, other) -> s.accesses()
+                .closure(access)
+                .forEach(open -> stripDowns.putIfAbsent(
+                        open, UUID.fromString(s.stripDowns().stripDown(other, open)))));
         mapper.deleteJobAccess(caller.garageId(), jobId);
-        for (String open : s.accesses().closure(access))
-            mapper.insertJobAccess(
-                    caller.garageId(),
-                    new JobAccessRow(
-                            jobId,
-                            open,
-                            open.equals(access),
-                            UUID.fromString(s.stripDowns().stripDown(other, open))));
+        stripDowns.forEach((open, stripDown) -> mapper.insertJobAccess(
+                caller.garageId(), new JobAccessRow(jobId, open, others.containsKey(open), stripDown)));
     }
 
     /** When what an access needs has changed, jobs that use it need that too. */

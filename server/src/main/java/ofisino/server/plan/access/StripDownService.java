@@ -7,6 +7,7 @@ import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -224,5 +225,10 @@ record StripDownService(
 
     private LocalDate today(Caller caller) {
         return LocalDate.now(clock.withZone(garages.zone(caller)));
+    }
+
+    @Override
+    public void joinStripDowns(Caller caller, UUID jobId, Map<String, UUID> others) {
+        access.joinStripDowns(caller, jobId, others);
     }
 }

@@ -12,11 +12,15 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import ofisino.core.kernel.Effort;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.plan.access.AgeingParts;
 import ofisino.core.plan.access.StripDowns;
 import ofisino.core.plan.access.WhileOpen;
 import ofisino.core.plan.access.WhileOpen.Weighed;
+import ofisino.core.plan.job.JobNature;
+import ofisino.core.plan.job.Operation;
+import ofisino.core.plan.scope.Growth;
 import ofisino.core.vehicle.body.Zone;
 import ofisino.core.vehicle.finding.Decision;
 import ofisino.core.vehicle.finding.Finding;
@@ -170,11 +174,20 @@ record WhileOpenService(
                                 "“%s” is not behind this access.",
                                 "Reload the page.",
                                 partId));
-        jobs.addForOpenAccess(caller, projectId, jobId, titleOf(part), part.minutes());
-        access.joinStripDown(
+        jobs.add(
+                caller,
+                projectId,
+                new Jobs.NewJob(
+                        jobId,
+                        titleOf(part),
+                        new JobNature(Operation.REPLACE, Optional.empty(), Set.of()),
+                        null,
+                        new Effort(part.minutes() / 2, part.minutes(), part.minutes() * 2),
+                        List.of(),
+                        Growth.Cause.ACCESS_OPEN));
+        access.joinStripDowns(
                 caller,
                 jobId,
-                stripDown.access().id(),
-                stripDown.jobs().iterator().next());
+                Map.of(stripDown.access().id(), stripDown.jobs().iterator().next()));
     }
 }

@@ -53,6 +53,10 @@ record JobController(
         OrderOfWork orderOfWork,
         GivenAwayJobs givenAway) {
     record EffortFields(int optimisticMinutes, int likelyMinutes, int pessimisticMinutes) {
+        static EffortFields of(Effort e) {
+            return new EffortFields(e.optimisticMinutes(), e.likelyMinutes(), e.pessimisticMinutes());
+        }
+
         Effort checked() {
             return new Effort(optimisticMinutes, likelyMinutes, pessimisticMinutes);
         }

@@ -107,19 +107,15 @@ record JobService(
     }
 
     Job add(Caller caller, UUID projectId, UUID id, JobFields fields) {
+        return add(caller, projectId, id, fields, Optional.empty());
+    }
+
+    /** @param system of a job that is at no single place */
+    private Job add(Caller caller, UUID projectId, UUID id, JobFields fields, Optional<VehicleSystem> system) {
         projects.requireOpen(caller, projectId);
-        mapper.insert(
-                caller.garageId(),
-                checked(
-                        caller,
-                        id,
-                        projectId,
-                        null,
-                        0,
-                        garages.nextLabel(caller).value(),
-                        fields,
-                        JobState.PLANNED,
-                        0));
+        String code = garages.nextLabel(caller).value();
+        Job job = checked(caller, id, projectId, null, 0, code, fields, JobState.PLANNED, 0);
+        mapper.insert(caller.garageId(), system.map(job::ofSystem).orElse(job));
         findingProgress.mayBeWorkedOn(
                 caller, fields.findings(), find(caller, id).operation());
         for (UUID finding : fields.findings()) mapper.insertFindingLink(caller.garageId(), id, finding);
@@ -322,24 +318,25 @@ record JobService(
     }
 
     @Override
-    public void addForOpenAccess(Caller caller, UUID projectId, UUID id, String title, int minutes) {
+    public void add(Caller caller, UUID projectId, NewJob j) {
         add(
                 caller,
                 projectId,
-                id,
+                j.id(),
                 new JobFields(
-                        title,
-                        Operation.REPLACE,
+                        j.title(),
+                        j.nature().operation(),
+                        null,
+                        j.aim(),
+                        EffortFields.of(j.effort()),
                         null,
                         null,
-                        new EffortFields(minutes / 2, minutes, minutes * 2),
+                        j.findings(),
+                        j.nature().details(),
                         null,
-                        null,
-                        null,
-                        null,
-                        null,
-                        Growth.Cause.ACCESS_OPEN,
-                        null));
+                        j.cause(),
+                        null),
+                j.nature().system());
     }
 
     @Override

@@ -35,7 +35,6 @@ import ofisino.core.plan.whatif.Untangling;
 import ofisino.server.db.PerSnapshot;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
-import ofisino.server.plan.Calendars;
 import ofisino.server.plan.MonthlyMoney;
 import ofisino.server.plan.Plans;
 import ofisino.server.plan.StripDownsShared;
@@ -53,7 +52,7 @@ class PlanService implements Plans {
     private final PlanMapper mapper;
     private final Stating stating;
     private final MonthlyMoney money;
-    private final Calendars calendars;
+    private final GaragesNow garagesNow;
     private final Projects projects;
     private final Garages garages;
     private final OwnPaces ownPaces;
@@ -66,7 +65,7 @@ class PlanService implements Plans {
             PlanMapper mapper,
             Stating stating,
             MonthlyMoney money,
-            Calendars calendars,
+            GaragesNow garagesNow,
             Projects projects,
             Garages garages,
             OwnPaces ownPaces,
@@ -76,7 +75,7 @@ class PlanService implements Plans {
         this.mapper = mapper;
         this.stating = stating;
         this.money = money;
-        this.calendars = calendars;
+        this.garagesNow = garagesNow;
         this.projects = projects;
         this.garages = garages;
         this.ownPaces = ownPaces;
@@ -187,8 +186,7 @@ class PlanService implements Plans {
     /** Cars that come first have the evenings, the places and a common purse first; this one has what they leave. */
     private Planned planned(Caller caller, UUID projectId, Way way) {
         Projects.Project mine = projects.require(caller, projectId);
-        ZoneId zone = garages.zone(caller);
-        GarageNow garage = garage(caller, zone);
+        GarageNow garage = garagesNow.of(caller);
         List<Planned> first = new ArrayList<>();
         for (Projects.Project other : projects.inHand(caller)) {
             if (other.id().equals(projectId)) break;
@@ -200,25 +198,7 @@ class PlanService implements Plans {
 
     /** When somebody is there. */
     List<TimeWindow> visits(Caller caller) {
-        return garage(caller, garages.zone(caller)).visits();
-    }
-
-    private GarageNow garage(Caller caller, ZoneId zone) {
-        LocalDate today = LocalDate.ofInstant(clock.instant(), zone);
-        Map<UUID, List<TimeWindow>> sessions =
-                calendars.everybody(caller, today, today.plusDays(Statement.HORIZON.toDays()));
-        return new GarageNow(
-                caller,
-                people(caller, calendars.timeToWork(caller, sessions)),
-                sessions.values().stream().flatMap(List::stream).toList(),
-                zone,
-                nextSlot(clock.instant()));
-    }
-
-    /** Plans go by slots; so the same question, asked again within one, is the same. */
-    private static Instant nextSlot(Instant now) {
-        long slot = PlanProblem.SLOT.toSeconds();
-        return Instant.ofEpochSecond(-Math.floorDiv(-now.getEpochSecond(), slot) * slot);
+        return garagesNow.of(caller).visits();
     }
 
     private Planned planned(GarageNow garage, Projects.Project project, Way way, List<Planned> first) {
@@ -275,16 +255,6 @@ class PlanService implements Plans {
                 () -> ownPace.apply(planned),
                 doubts,
                 apart);
-    }
-
-    /** Everybody with time in the garage; where nobody has any, the asking person, who then has none. */
-    private static List<PlanProblem.Person> people(Caller caller, Map<UUID, List<TimeWindow>> times) {
-        List<PlanProblem.Person> withTime = times.entrySet().stream()
-                .map(e -> new PlanProblem.Person(e.getKey().toString(), e.getValue()))
-                .toList();
-        return withTime.isEmpty()
-                ? List.of(new PlanProblem.Person(caller.accountId().toString(), List.of()))
-                : withTime;
     }
 
     private static Optional<Tonight> tonight(

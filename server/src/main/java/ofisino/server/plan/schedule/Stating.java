@@ -117,21 +117,13 @@ class Stating {
         ZoneId zone = garage.zone();
         List<Jobs.Job> all = jobs.of(caller, project.id());
         Map<UUID, JobConditions.Where> where = conditions.byJob(caller, project.id());
-        Allowed allowed = premises.of(caller);
-        var around = new Surroundings(
-                garage,
-                suppliers.openOn(caller),
-                places.toWorkIn(caller),
-                allowed,
-                demands,
-                () -> daylight(zone, garage.today()),
-                doorDays);
+        var around = around(garage);
         var statement = new Statement(garage.now(), zone, garage.people(), around)
                 .notBefore(outstandingItems.notBefore(caller, project.id()), pins)
                 .where(where)
                 .warmth(conditions.lowestCelsius(caller, project.id()))
                 .hiring(hires(caller, project.id()))
-                .under(way.over(phases(caller, project.id(), way.policy())), shelf(allowed));
+                .under(way.over(phases(caller, project.id(), way.policy())), shelf(around.allowed()));
         if (ownPace) statement.atOwnPace(ownFactor(all));
         List<Jobs.Link> links = links(caller, project.id());
         List<Needs.Need> parts = needs.of(caller, project.id());
@@ -145,6 +137,19 @@ class Stating {
                         .collect(Collectors.toMap(JobGivenAway::jobId, JobGivenAway::toCore)))
                 .appointments(appointments.ahead(caller, project.id()))
                 .sentOut(sentOutWork.open(caller, project.id()));
+    }
+
+    /** What there is to work with, of which nothing is asked for yet. */
+    Surroundings around(GarageNow garage) {
+        Caller caller = garage.caller();
+        return new Surroundings(
+                garage,
+                suppliers.openOn(caller),
+                places.toWorkIn(caller),
+                premises.of(caller),
+                demands,
+                () -> daylight(garage.zone(), garage.today()),
+                doorDays);
     }
 
     private Map<UUID, Optional<LocalDate>> trials(Caller caller, UUID projectId) {

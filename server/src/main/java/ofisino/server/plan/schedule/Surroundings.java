@@ -172,6 +172,10 @@ final class Surroundings {
         return new TimeWindow(garage.now(), garage.now().plus(Statement.HORIZON));
     }
 
+    Allowed allowed() {
+        return allowed;
+    }
+
     List<TimeWindow> suppliersOpen() {
         return suppliersOpen;
     }

@@ -43,9 +43,9 @@ class UpgradeTest {
         }
     }
 
-    /** The oldest and the youngest; all of them where time is no matter ({@code ./ofisino prove}). */
+    /** The youngest; all of them where time is no matter ({@code ./ofisino prove}). The oldest is upgraded for its photos in any case. */
     static Stream<Path> garages() throws IOException {
-        return EACH ? all().stream() : ends();
+        return EACH ? all().stream() : ends().skip(1);
     }
 
     /** The youngest, and the oldest too where time is no matter: its photos are looked at in any case. */
@@ -119,7 +119,7 @@ class UpgradeTest {
     @Test
     void itsPhotosComeWithItAndItGivesItsOwnBackup() throws IOException {
         TestDatabase garage = TestDatabase.create("pages");
-        restore(garages().findFirst().orElseThrow(), garage, data());
+        restore(ends().findFirst().orElseThrow(), garage, data());
         try (var running = Running.start(garage, data())) {
             Api owner = signedIn(garage, running);
             for (var photo : garage.sql().queryForList("select id, sha256 from attachment"))

@@ -1,0 +1,212 @@
+package ofisino.core.plan.whatif;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import ofisino.core.kernel.Aim;
+import ofisino.core.kernel.VehicleSystem;
+import ofisino.core.plan.job.Detail;
+import ofisino.core.plan.job.JobNature;
+import ofisino.core.plan.job.Operation;
+import ofisino.core.plan.job.Precedence;
+import ofisino.core.plan.problem.Activity;
+import ofisino.core.plan.problem.ActivityId;
+import ofisino.core.plan.problem.PlanProblem;
+import ofisino.core.plan.problem.PlanProblem.Capacity;
+import ofisino.core.plan.problem.PlanProblem.Link;
+import ofisino.core.plan.problem.PlanProblem.StripDown;
+import ofisino.core.plan.sentout.DaysAway;
+
+/**
+ * The whole body taken down to bare metal and painted anew, in stead of only where it is bad.
+ *
+ * @param strip      to bare metal
+ * @param shown      what the bare metal shows is put right; empty where all of it was seen
+ * @param coat       painted all over
+ * @param onMetal    jobs on the body that come between the two
+ * @param localCoats jobs that the one coat takes the place of
+ */
+public record BareMetal(
+        Task strip, Optional<Task> shown, Task coat, Set<ActivityId> onMetal, Set<ActivityId> localCoats) {
+    private static final Set<VehicleSystem> BODY = EnumSet.of(VehicleSystem.BODY, VehicleSystem.STRUCTURE);
+    private static final Set<Operation> ON_METAL = EnumSet.of(
+            Operation.CLEAN, Operation.BLAST, Operation.CUT, Operation.WELD, Operation.FABRICATE, Operation.DRY_FIT);
+    private static final Set<Operation> COATS = EnumSet.of(Operation.PRIME, Operation.PAINT);
+
+    /**
+     * @param aim       that asks for it
+     * @param demand    of light, warmth, quiet neighbours, where one does it oneself
+     * @param resources that the demand names
+     * @param materialMinor due when one begins it oneself, in minor units of the base currency
+     * @param byOthers  who does it; empty for oneself
+     */
+    public record Task(
+            ActivityId id,
+            Aim aim,
+            int minutes,
+            Activity.Demand demand,
+            List<Capacity> resources,
+            long materialMinor,
+            Optional<ByOthers> byOthers) {
+        long priceMinor() {
+            return byOthers.map(ByOthers::costMinor).orElse(0L);
+        }
+
+        /** Of what one does oneself. */
+        public long ownMaterialMinor() {
+            return byOthers.isPresent() ? 0 : materialMinor;
+        }
+    }
+
+    /** @param costMinor what they ask, in minor units of the base currency */
+    public record ByOthers(DaysAway away, long costMinor) {}
+
+    public BareMetal {
+        onMetal = Set.copyOf(onMetal);
+        localCoats = Set.copyOf(localCoats);
+    }
+
+    /** What is used up for what one does oneself; minor units of the base currency. */
+    public long materialMinor() {
+        return tasks().stream().mapToLong(Task::ownMaterialMinor).reduce(0, Math::addExact);
+    }
+
+    /** It is done to bare metal of the body. */
+    public static boolean isOnMetal(JobNature nature) {
+        return isOf(nature, BODY) && ON_METAL.contains(nature.operation());
+    }
+
+    /** It colours one place of the body; what keeps rust out of seams and cavities is none. */
+    public static boolean isLocalCoat(JobNature nature) {
+        return isOf(nature, Set.of(VehicleSystem.BODY))
+                && COATS.contains(nature.operation())
+                && !nature.details().contains(Detail.CAVITY_WAX)
+                && !nature.details().contains(Detail.SEAM_SEAL);
+    }
+
+    /** A place or a job of that system belongs to what is stripped. */
+    public static boolean isOfBody(VehicleSystem system) {
+        return BODY.contains(system);
+    }
+
+    private static boolean isOf(JobNature nature, Set<VehicleSystem> systems) {
+        return nature.system().filter(systems::contains).isPresent();
+    }
+
+    /** All that comes on top: the body may not be painted before what is under the paint is done. */
+    public List<Task> tasks() {
+        return Stream.of(Optional.of(strip), shown, Optional.of(coat))
+                .flatMap(Optional::stream)
+                .toList();
+    }
+
+    /** With all jobs that are there, and those of the whole body; the local coats are still in it. */
+    PlanProblem of(PlanProblem problem) {
+        if (problem.people().isEmpty()) return problem;
+        List<Activity> activities = new ArrayList<>(problem.activities());
+        tasks().forEach(t -> activities.add(activity(t, problem)));
+        Map<String, Capacity> resources = new LinkedHashMap<>();
+        Stream.concat(problem.resources().stream(), tasks().stream().flatMap(t -> t.resources().stream()))
+                .forEach(r -> resources.putIfAbsent(r.id(), r));
+        return problem.withResources(List.copyOf(resources.values()))
+                .withStripDowns(activities, links(problem), stripDowns(problem), problem.exclusions());
+    }
+
+    /** The local coats, and what would only be ordered for them. */
+    Set<ActivityId> spared(PlanProblem problem) {
+        Map<ActivityId, List<ActivityId>> serves = problem.links().stream()
+                .collect(Collectors.groupingBy(Link::before, Collectors.mapping(Link::after, Collectors.toList())));
+        Set<ActivityId> spared = new HashSet<>(localCoats);
+        problem.activities().stream()
+                .filter(a -> a.kind() == Activity.ActivityKind.ORDER && serves.containsKey(a.id()))
+                .map(Activity::id)
+                .filter(order -> localCoats.containsAll(serves.get(order)))
+                .forEach(spared::add);
+        return spared;
+    }
+
+    private static Activity activity(Task task, PlanProblem problem) {
+        List<String> all = problem.people().stream().map(PlanProblem.Person::id).toList();
+        int slots = (int) ((task.minutes() + PlanProblem.SLOT.toMinutes() - 1) / PlanProblem.SLOT.toMinutes());
+        Activity own = Activity.job(task.id().value(), task.aim(), Math.max(1, slots), new Activity.Crew(1, all))
+                .with(task.demand());
+        return task.byOthers()
+                .map(o -> Sooner.byOthers(own, o.away(), o.costMinor()))
+                .orElseGet(() -> task.ownMaterialMinor() == 0
+                        ? own
+                        : own.with(List.of(new Activity.Due(task.materialMinor(), Activity.Due.When.START))));
+    }
+
+    /** Where the body is uncovered for other work on it, by access: the whole is done meanwhile. Of two strip-downs of one access it is in the first alone. */
+    public Map<String, StripDown> meanwhile(PlanProblem problem) {
+        Map<String, StripDown> found = new LinkedHashMap<>();
+        for (StripDown s : problem.stripDowns())
+            if (s.jobs().stream().anyMatch(j -> onMetal.contains(j) || localCoats.contains(j)))
+                found.putIfAbsent(s.access(), s);
+        return found;
+    }
+
+    private List<StripDown> stripDowns(PlanProblem problem) {
+        Map<String, StripDown> meanwhile = meanwhile(problem);
+        return problem.stripDowns().stream()
+                .map(s -> s.equals(meanwhile.get(s.access())) ? joined(s) : s)
+                .toList();
+    }
+
+    private StripDown joined(StripDown s) {
+        List<ActivityId> jobs =
+                Stream.concat(s.jobs().stream(), tasks().stream().map(Task::id)).toList();
+        return new StripDown(s.id(), s.access(), s.strip(), s.refit(), jobs, s.inside());
+    }
+
+    private List<Link> links(PlanProblem problem) {
+        return Stream.concat(
+                        problem.links().stream(),
+                        order(problem).stream().map(l -> new Link(l.before(), l.after(), Duration.ZERO)))
+                .toList();
+    }
+
+    /** What comes after what besides: stripped, then all work on the metal, then one coat, which comes where the local ones came. Closes no circle. */
+    public List<Precedence.Link<ActivityId>> order(PlanProblem problem) {
+        List<Precedence.Link<ActivityId>> fresh = new ArrayList<>();
+        Precedence<ActivityId> order = new Precedence<>(problem.links().stream()
+                .map(l -> new Precedence.Link<>(l.before(), l.after()))
+                .toList());
+        for (Precedence.Link<ActivityId> link : wanted(problem))
+            if (order.circleClosedBy(link.before(), link.after()).isEmpty()) {
+                order.add(link);
+                fresh.add(link);
+            }
+        return fresh;
+    }
+
+    private Set<Precedence.Link<ActivityId>> wanted(PlanProblem problem) {
+        Set<ActivityId> there = problem.activities().stream().map(Activity::id).collect(Collectors.toSet());
+        Set<Precedence.Link<ActivityId>> wanted = new LinkedHashSet<>();
+        Stream<ActivityId> between =
+                Stream.concat(shown.stream().map(Task::id), onMetal.stream().filter(there::contains));
+        between.sorted(Comparator.comparing(ActivityId::value)).forEach(m -> {
+            wanted.add(new Precedence.Link<>(strip.id(), m));
+            wanted.add(new Precedence.Link<>(m, coat.id()));
+        });
+        wanted.add(new Precedence.Link<>(strip.id(), coat.id()));
+        Set<ActivityId> spared = spared(problem);
+        for (Link l : problem.links()) {
+            boolean fromLocal = localCoats.contains(l.before());
+            boolean toLocal = localCoats.contains(l.after());
+            if (toLocal && !spared.contains(l.before())) wanted.add(new Precedence.Link<>(l.before(), coat.id()));
+            if (fromLocal && !toLocal) wanted.add(new Precedence.Link<>(coat.id(), l.after()));
+        }
+        return wanted;
+    }
+}

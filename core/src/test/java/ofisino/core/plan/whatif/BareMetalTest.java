@@ -1,0 +1,248 @@
+package ofisino.core.plan.whatif;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import ofisino.core.kernel.Aim;
+import ofisino.core.kernel.Effort;
+import ofisino.core.kernel.VehicleSystem;
+import ofisino.core.plan.calendar.TimeWindow;
+import ofisino.core.plan.job.Detail;
+import ofisino.core.plan.job.JobNature;
+import ofisino.core.plan.job.Operation;
+import ofisino.core.plan.problem.Activity;
+import ofisino.core.plan.problem.Activity.Crew;
+import ofisino.core.plan.problem.ActivityId;
+import ofisino.core.plan.problem.Plan;
+import ofisino.core.plan.problem.PlanOutcome;
+import ofisino.core.plan.problem.PlanProblem;
+import ofisino.core.plan.problem.PlanProblem.Capacity;
+import ofisino.core.plan.problem.PlanProblem.Link;
+import ofisino.core.plan.problem.PlanProblem.Person;
+import ofisino.core.plan.problem.PlanProblem.StripDown;
+import ofisino.core.plan.sentout.DaysAway;
+import ofisino.core.plan.solve.Planner;
+import ofisino.core.plan.whatif.BareMetal.ByOthers;
+import ofisino.core.plan.whatif.BareMetal.Task;
+import ofisino.core.plan.whatif.BareMetalUsual.UnseenPlace;
+import ofisino.core.vehicle.BodyStyle;
+import ofisino.core.vehicle.body.Zone;
+import ofisino.core.vehicle.estimate.Estimates;
+import org.junit.jupiter.api.Test;
+
+/** The whole body at bare metal: what comes on top, what it takes the place of, and in which order. */
+class BareMetalTest {
+    private static final Instant MONDAY = Instant.parse("2026-03-02T00:00:00Z");
+    private static final Crew INES = new Crew(1, List.of("ines"));
+    private static final ActivityId STRIP = new ActivityId("whole-strip");
+    private static final ActivityId SHOWN = new ActivityId("whole-shown");
+    private static final ActivityId COAT = new ActivityId("whole-coat");
+
+    /** A weld and its own paint behind the seats; a door that is painted and then hung; brakes that have nothing to do with it. */
+    private static PlanProblem car() {
+        List<TimeWindow> days = IntStream.range(0, 100)
+                .mapToObj(d -> MONDAY.plus(Duration.ofDays(7L * d)).plus(Duration.ofHours(9)))
+                .map(from -> new TimeWindow(from, from.plus(Duration.ofHours(8))))
+                .toList();
+        List<Activity> work = List.of(
+                Activity.job("brakes", Aim.ROAD_READY, 16, INES),
+                Activity.job("weld", Aim.ROAD_READY, 32, INES),
+                Activity.job("paint-weld", Aim.DRIVER, 12, INES),
+                Activity.job("paint-door", Aim.DRIVER, 12, INES),
+                Activity.job("hang-door", Aim.DRIVER, 4, INES),
+                Activity.job("seats-out", Aim.DRIVER, 2, INES),
+                Activity.job("seats-in", Aim.DRIVER, 2, INES),
+                Activity.order("paint", Aim.DRIVER, Duration.ofDays(5)));
+        return PlanProblem.simple(
+                        MONDAY,
+                        MONDAY.plus(Duration.ofDays(700)),
+                        ZoneOffset.UTC,
+                        List.of(new Person("ines", days)),
+                        work,
+                        List.of(
+                                Link.of("weld", "paint-weld"),
+                                Link.of("paint-door", "hang-door"),
+                                Link.of("paint", "paint-door")))
+                .withStripDowns(
+                        List.of(new StripDown(
+                                "s",
+                                "seats",
+                                Optional.of(new ActivityId("seats-out")),
+                                new ActivityId("seats-in"),
+                                List.of(new ActivityId("weld"), new ActivityId("paint-weld")),
+                                List.of())),
+                        List.of());
+    }
+
+    private static BareMetal whole(Optional<ByOthers> strip) {
+        return new BareMetal(
+                task(STRIP, Aim.ROAD_READY, 480, strip),
+                Optional.of(task(SHOWN, Aim.ROAD_READY, 121, Optional.empty())),
+                task(COAT, Aim.DRIVER, 960, Optional.empty()),
+                Set.of(new ActivityId("weld")),
+                Set.of(new ActivityId("paint-weld"), new ActivityId("paint-door")));
+    }
+
+    private static Task task(ActivityId id, Aim aim, int minutes, Optional<ByOthers> byOthers) {
+        return new Task(id, aim, minutes, Activity.Demand.NONE, List.of(), 9_000, byOthers);
+    }
+
+    private static OtherWay way(Optional<Aim> standard, BareMetal whole) {
+        return new OtherWay(standard, 0, List.of(), Optional.empty(), Optional.of(whole));
+    }
+
+    @Test
+    void oneCoatTakesThePlaceOfTheLocalOnesAndOfWhatIsOrderedForThem() {
+        OtherWay way = way(Optional.empty(), whole(Optional.empty()));
+        Map<String, Integer> slots =
+                way.of(car()).activities().stream().collect(Collectors.toMap(a -> a.id().value(), Activity::workSlots));
+        assertThat(slots)
+                .containsEntry("whole-strip", 32)
+                .containsEntry("whole-shown", 9)
+                .containsEntry("whole-coat", 64)
+                .containsKeys("weld", "brakes", "seats-out", "hang-door")
+                .doesNotContainKeys("paint-weld", "paint-door", "paint");
+        assertThat(way.leftOut(car()))
+                .extracting(ActivityId::value)
+                .containsExactlyInAnyOrder("paint-weld", "paint-door");
+    }
+
+    /** The seats stay out from the strip to the coat; the door is hung when it has its colour. */
+    @Test
+    void itIsStrippedThenWeldedThenPaintedAndOnlyThenPutTogether() {
+        PlanProblem problem = way(Optional.empty(), whole(Optional.empty())).of(car());
+        Plan plan = ((PlanOutcome.Planned) Planner.plan(problem, new Planner.Budget(20, 1))).plan();
+        List<String> order = List.of("seats-out", "whole-strip", "weld", "whole-coat", "hang-door");
+        for (int i = 1; i < order.size(); i++)
+            assertThat(plan.of(new ActivityId(order.get(i))).orElseThrow().start())
+                    .as(order.get(i))
+                    .isAfterOrEqualTo(plan.of(new ActivityId(order.get(i - 1)))
+                            .orElseThrow()
+                            .end());
+        assertThat(plan.of(new ActivityId("seats-in")).orElseThrow().start())
+                .isAfterOrEqualTo(plan.of(COAT).orElseThrow().end());
+    }
+
+    @Test
+    void whoeverStripsItIsPaidAndTakesNoHours() {
+        OtherWay way = way(Optional.empty(), whole(Optional.of(new ByOthers(new DaysAway(14), 180_000))));
+        assertThat(way.pricesMinor(car())).isEqualTo(180_000);
+        assertThat(way.bareMetal().orElseThrow().materialMinor())
+                .as("for the other two")
+                .isEqualTo(18_000);
+        assertThat(way.of(car()).activities().stream()
+                        .flatMap(a -> a.dues().stream())
+                        .map(Activity.Due::minor))
+                .containsExactlyInAnyOrder(180_000L, 9_000L, 9_000L);
+        assertThat(way.of(car()).activities())
+                .filteredOn(a -> a.id().equals(STRIP))
+                .singleElement()
+                .satisfies(a -> assertThat(a.workSlots()).isZero());
+    }
+
+    /** Paint that cures in the warm half of the year alone: what nobody else asked for comes into the problem with it. */
+    @Test
+    void oneCoatWaitsForWarmNights() {
+        Instant spring = MONDAY.plus(Duration.ofDays(40));
+        var warm = Capacity.onlyIn(
+                "warm",
+                1,
+                List.of(new TimeWindow(spring, spring.plus(Duration.ofDays(150)))),
+                new TimeWindow(MONDAY, MONDAY.plus(Duration.ofDays(700))));
+        BareMetal cold = whole(Optional.empty());
+        var coat = new Task(
+                COAT,
+                Aim.DRIVER,
+                960,
+                new Activity.Demand(Optional.empty(), Map.of("warm", 1), false, false),
+                List.of(warm),
+                0,
+                Optional.empty());
+        var whole = new BareMetal(cold.strip(), cold.shown(), coat, cold.onMetal(), cold.localCoats());
+        PlanProblem problem = way(Optional.empty(), whole).of(car());
+        Plan plan = ((PlanOutcome.Planned) Planner.plan(problem, new Planner.Budget(20, 1))).plan();
+        assertThat(plan.of(COAT).orElseThrow().start()).isAfter(spring);
+    }
+
+    /** For the road alone nobody paints: the strip stays, since what is welded waits for it. */
+    @Test
+    void aLowerStandardLeavesTheCoatOut() {
+        assertThat(way(Optional.of(Aim.ROAD_READY), whole(Optional.empty()))
+                        .of(car())
+                        .activities())
+                .extracting(a -> a.id().value())
+                .contains("whole-strip", "whole-shown", "weld")
+                .doesNotContain("whole-coat", "paint-weld", "hang-door");
+    }
+
+    /** Somebody linked the weld after the painted door: what would run in a circle is left as they said. */
+    @Test
+    void noLinkClosesACircle() {
+        PlanProblem car = car();
+        List<Link> links = new ArrayList<>(car.links());
+        links.add(Link.of("hang-door", "weld"));
+        PlanProblem odd = car.withStripDowns(car.activities(), links, car.stripDowns(), List.of());
+        BareMetal whole = whole(Optional.empty());
+        assertThat(whole.order(odd))
+                .as("the weld is under the paint, so the door was hung before that")
+                .anyMatch(l -> l.before().value().equals("weld") && l.after().equals(COAT))
+                .noneMatch(l -> l.before().equals(COAT));
+        assertThat(Planner.plan(way(Optional.empty(), whole).of(odd), new Planner.Budget(5, 1)))
+                .isInstanceOf(PlanOutcome.Planned.class);
+    }
+
+    @Test
+    void seamsAndCavitiesAreNoLocalCoat() {
+        assertThat(BareMetal.isLocalCoat(nature(Operation.PAINT, VehicleSystem.BODY)))
+                .isTrue();
+        assertThat(BareMetal.isLocalCoat(nature(Operation.PRIME, VehicleSystem.BODY, Detail.SEAM_SEAL)))
+                .isFalse();
+        assertThat(BareMetal.isLocalCoat(nature(Operation.PAINT, VehicleSystem.WHEELS_AND_TYRES)))
+                .isFalse();
+        assertThat(BareMetal.isOnMetal(nature(Operation.WELD, VehicleSystem.STRUCTURE)))
+                .isTrue();
+        assertThat(BareMetal.isOnMetal(nature(Operation.WELD, VehicleSystem.EXHAUST)))
+                .isFalse();
+        assertThat(BareMetal.isOnMetal(new JobNature(Operation.WELD, Optional.empty(), Set.of())))
+                .isFalse();
+    }
+
+    private static JobNature nature(Operation operation, VehicleSystem system, Detail... details) {
+        return new JobNature(operation, Optional.of(system), Set.of(details));
+    }
+
+    @Test
+    void eachBodyHasItsHoursAndALargerOneMore() {
+        BareMetalUsual usual = BareMetalUsual.load();
+        for (BodyStyle body : BodyStyle.values())
+            assertThat(usual.of(body).coat().effort().likelyMinutes())
+                    .as(body.name())
+                    .isGreaterThan(usual.of(body).strip().effort().likelyMinutes());
+        assertThat(usual.of(BodyStyle.MOTORCYCLE).strip().effort().pessimisticMinutes())
+                .isLessThan(usual.of(BodyStyle.ROADSTER).strip().effort().optimisticMinutes());
+    }
+
+    /** Of two places of the structure, one half seen: by the chance of each, as estimates.yaml says. */
+    @Test
+    void whatShowsIsWhatPlacesUsuallyHideByTheirChance() {
+        Estimates usual = Estimates.load();
+        Zone place = Zone.whole(VehicleSystem.STRUCTURE);
+        Effort damage = usual.hidden(VehicleSystem.STRUCTURE).damage().effort();
+        double chance = usual.hidden(VehicleSystem.STRUCTURE).chanceAt(place, 1);
+        Effort shown = BareMetalUsual.toShow(List.of(new UnseenPlace(place, 1), new UnseenPlace(place, 0.5)), usual);
+        assertThat((double) shown.likelyMinutes()).isCloseTo(1.5 * chance * damage.likelyMinutes(), within(1.0));
+        assertThat(shown.pessimisticMinutes()).isGreaterThan(shown.likelyMinutes());
+        assertThat(BareMetalUsual.toShow(List.of(new UnseenPlace(place, 0)), usual))
+                .isEqualTo(Effort.NONE);
+    }
+}

@@ -70,6 +70,29 @@ class EstatePlanTest {
                 .doesNotContain("STRIP Drain the coolant");
     }
 
+    /** The gearbox comes out past the exhaust: while that is renewed it is off anyway. */
+    @Test
+    void whatIsOffAnywayIsNotPutOnToBeTakenOffAgain(TestGarage garage) {
+        garage.workSessions();
+        UUID project = garage.project();
+        UUID gearbox = garage.finding(project, "gearbox", "LEAK");
+        garage.decide(gearbox, "REPAIR");
+        garage.chain(gearbox);
+        assertThat(accessInPlan(garage, project))
+                .contains("STRIP Take the front exhaust pipe off", "REFIT Put the front exhaust pipe back on");
+        UUID exhaust = garage.finding(project, "exhaust", "RUST_THROUGH");
+        garage.decide(exhaust, "REPLACE");
+        List<UUID> renewed = garage.chain(exhaust);
+        assertThat(accessInPlan(garage, project))
+                .contains("STRIP Take the gearbox out")
+                .doesNotContain("STRIP Take the front exhaust pipe off", "REFIT Put the front exhaust pipe back on");
+        garage.move(renewed.get(0), "BEGUN", "FINISHED");
+        assertThat(accessInPlan(garage, project))
+                .as("once the old one is off")
+                .contains("STRIP Take the gearbox out")
+                .doesNotContain("STRIP Take the front exhaust pipe off");
+    }
+
     private static List<String> accessInPlan(TestGarage garage, UUID project) {
         return garage.owner()
                 .get("/api/projects/" + project + "/plan")

@@ -228,6 +228,14 @@ public final class Recipes {
                 .toList();
     }
 
+    /** Accesses that the work of a recipe opens and closes itself; none where nobody knows it any more. */
+    public Set<String> opensItself(String id) {
+        return find(id).stream()
+                .flatMap(r -> r.recipe().steps().stream())
+                .flatMap(s -> s.access().does().stream())
+                .collect(Collectors.toUnmodifiableSet());
+    }
+
     /** What is tried one after the other on what will not come loose. */
     public Ladder ladder() {
         return ladder;

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import ofisino.core.kernel.InvalidValue;
+import ofisino.core.plan.problem.Activity;
 import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.PlanProblem;
 import ofisino.core.plan.problem.PlanProblem.Exclusion;
@@ -86,6 +87,11 @@ public final class Joining {
                             .distinct()
                             .toList()));
         });
+        // a job that opens or closes one of them is done all the same
+        problem.activities().stream()
+                .filter(a -> a.kind() == Activity.ActivityKind.JOB)
+                .map(Activity::id)
+                .forEach(gone::remove);
         // what all jobs of one strip-down wait for is not what all jobs of the joined one wait for
         List<Link> links = problem.links().stream()
                 .filter(l -> !gone.contains(l.before()) && !gone.contains(l.after()))

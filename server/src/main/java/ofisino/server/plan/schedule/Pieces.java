@@ -1,12 +1,17 @@
 package ofisino.server.plan.schedule;
 
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import ofisino.core.plan.grouping.OpenedByWork;
+import ofisino.core.plan.problem.Activity;
 import ofisino.core.plan.problem.ActivityId;
+import ofisino.core.plan.problem.PlanProblem;
 import ofisino.core.plan.problem.PlanProblem.Piece;
 import ofisino.server.plan.Jobs.Job;
 
@@ -30,5 +35,30 @@ final class Pieces {
                 .filter(piece -> piece.left().size() > 1
                         || piece.begun() && !piece.left().isEmpty())
                 .toList();
+    }
+
+    /** Pieces of work that open an access with their first job and close it with their last, which is still to be done. */
+    static List<OpenedByWork> thatOpen(List<Job> jobs, Map<UUID, Set<String>> accesses, PlanProblem problem) {
+        if (accesses.isEmpty()) return List.of();
+        Set<ActivityId> there = problem.activities().stream().map(Activity::id).collect(Collectors.toSet());
+        return jobs.stream()
+                .filter(j -> accesses.containsKey(j.piece()))
+                .sorted(Comparator.comparingInt(Job::position))
+                .collect(Collectors.groupingBy(Job::piece, LinkedHashMap::new, Collectors.toList()))
+                .values()
+                .stream()
+                .flatMap(piece -> opened(piece, accesses.get(piece.get(0).piece()), there).stream())
+                .toList();
+    }
+
+    private static Optional<OpenedByWork> opened(List<Job> piece, Set<String> accesses, Set<ActivityId> there) {
+        Job first = piece.get(0);
+        ActivityId opens = ActivityId.job(first.id());
+        ActivityId closes = ActivityId.job(piece.get(piece.size() - 1).id());
+        if (piece.size() < 2 || !there.contains(closes)) return Optional.empty();
+        if (there.contains(opens)) return Optional.of(new OpenedByWork(accesses, Optional.of(opens), closes));
+        return first.state().isDone()
+                ? Optional.of(new OpenedByWork(accesses, Optional.empty(), closes))
+                : Optional.empty();
     }
 }

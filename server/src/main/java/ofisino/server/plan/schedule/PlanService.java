@@ -19,6 +19,7 @@ import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.plan.calendar.TimeWindow;
 import ofisino.core.plan.grouping.Grouping;
+import ofisino.core.plan.grouping.OpenedByWork;
 import ofisino.core.plan.orderofwork.WayRound;
 import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.Plan;
@@ -210,8 +211,10 @@ class PlanService implements Plans {
         PlanProblem problem = stated.problem();
         for (Planned other : first) problem = Sharing.behind(other.problem(), other.plan(), problem, common);
         List<PlanProblem.Person> people = problem.people();
+        PlanProblem grouped = answers.grouped(problem, stated.apart());
+        for (OpenedByWork work : stated.works()) grouped = work.in(grouped);
         return solved(
-                answers.grouped(problem, stated.apart()),
+                grouped,
                 stated.subjects(),
                 stated.doubts(),
                 stated.apart(),

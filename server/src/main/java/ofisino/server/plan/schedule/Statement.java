@@ -18,6 +18,7 @@ import java.util.stream.Collectors;
 import ofisino.core.kernel.Aim;
 import ofisino.core.parts.sourcing.NeedState;
 import ofisino.core.plan.access.CarState;
+import ofisino.core.plan.grouping.OpenedByWork;
 import ofisino.core.plan.job.Conditions;
 import ofisino.core.plan.problem.Activity;
 import ofisino.core.plan.problem.ActivityId;
@@ -74,6 +75,7 @@ final class Statement {
     private List<Job> jobs = List.of();
     private List<Jobs.Link> jobLinks = List.of();
     private List<CarAccess.Unclosed> unclosed = List.of();
+    private Map<UUID, Set<String>> selfOpening = Map.of();
     private List<OrderOfWork.Soon> soon = List.of();
     private DriveOrder.Unsure drives = DriveOrder.Unsure.NOTHING;
     private List<Need> needs = List.of();
@@ -126,6 +128,12 @@ final class Statement {
     Statement under(Policy its, Optional<Shelf> room) {
         policy = its;
         shelf = room;
+        return this;
+    }
+
+    /** By piece of work, the accesses that it opens and closes itself. */
+    Statement selfOpening(Map<UUID, Set<String>> byPiece) {
+        selfOpening = byPiece;
         return this;
     }
 
@@ -285,8 +293,14 @@ final class Statement {
      * @param doubts   what makes a day the earliest possible
      * @param subjects what each name in the problem stands for
      * @param apart    strip-downs that a person wants by themselves
+     * @param works    work that opens an access itself
      */
-    record Stated(PlanProblem problem, Plans.Doubts doubts, Map<String, Subject> subjects, Set<String> apart) {}
+    record Stated(
+            PlanProblem problem,
+            Plans.Doubts doubts,
+            Map<String, Subject> subjects,
+            Set<String> apart,
+            List<OpenedByWork> works) {}
 
     /** What has a date; and what waits for something, with why. To be asked once. */
     Stated stated(Optional<MonthlyMoney.Limit> money, Optional<LocalDate> target, Optional<Plan> followed) {
@@ -296,7 +310,8 @@ final class Statement {
         PlanProblem all = problem(money, target, followed);
         Undated.Rest rest = waits.rest(all);
         var doubts = new Plans.Doubts(waits.named(all, rest.leftOut(), subjects), drives.askMore());
-        return new Stated(rest.problem(), doubts, subjects, apart());
+        return new Stated(
+                rest.problem(), doubts, subjects, apart(), Pieces.thatOpen(jobs, selfOpening, rest.problem()));
     }
 
     private Set<String> apart() {

@@ -37,6 +37,7 @@ import ofisino.server.plan.JobConditions;
 import ofisino.server.plan.Jobs;
 import ofisino.server.plan.OrderOfWork;
 import ofisino.server.plan.OutstandingItems;
+import ofisino.server.plan.SelfOpening;
 import ofisino.server.plan.SentOutWork;
 import ofisino.server.plan.ToHands;
 import ofisino.server.plan.WorkPremises;
@@ -52,6 +53,7 @@ class Stating {
     private final OrderOfWork orderOfWork;
     private final DriveOrder driveOrder;
     private final CarAccess carAccess;
+    private final SelfOpening selfOpening;
     private final OutstandingItems outstandingItems;
     private final SentOutWork sentOutWork;
     private final GivenAwayJobs givenAwayJobs;
@@ -77,6 +79,7 @@ class Stating {
             OrderOfWork orderOfWork,
             DriveOrder driveOrder,
             CarAccess carAccess,
+            SelfOpening selfOpening,
             OutstandingItems outstandingItems,
             SentOutWork sentOutWork,
             GivenAwayJobs givenAwayJobs,
@@ -96,6 +99,7 @@ class Stating {
         this.orderOfWork = orderOfWork;
         this.driveOrder = driveOrder;
         this.carAccess = carAccess;
+        this.selfOpening = selfOpening;
         this.outstandingItems = outstandingItems;
         this.sentOutWork = sentOutWork;
         this.givenAwayJobs = givenAwayJobs;
@@ -129,6 +133,7 @@ class Stating {
         List<Needs.Need> parts = needs.of(caller, project.id());
         return statement
                 .jobs(all, links, carAccess.stripDowns(caller, project.id()))
+                .selfOpening(selfOpening.byPiece(caller, project.id()))
                 .soon(orderOfWork.soon(caller, project.id()))
                 .drives(driveOrder.unsure(caller, project.id()))
                 .needs(parts, lookedIntoFirst.of(caller, project.id(), parts, links))

@@ -1,0 +1,76 @@
+package ofisino.core.plan.grouping;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import ofisino.core.plan.job.Precedence;
+import ofisino.core.plan.problem.ActivityId;
+import ofisino.core.plan.problem.PlanProblem;
+import ofisino.core.plan.problem.PlanProblem.Link;
+import ofisino.core.plan.problem.PlanProblem.StripDown;
+
+/**
+ * Work that opens and closes an access itself: an exhaust that is renewed is off anyway. What else needs that access is done in between, so that
+ * nothing is put on to be taken off again.
+ *
+ * @param accesses that it opens and closes
+ * @param opens    the job with which it opens them; empty where that is done
+ * @param closes   the job with which it closes them
+ */
+public record OpenedByWork(Set<String> accesses, Optional<ActivityId> opens, ActivityId closes) {
+    public OpenedByWork {
+        accesses = Set.copyOf(accesses);
+    }
+
+    /** The same with the first strip-down of such an access that is still closed opened and closed by this work. Where that would run in a circle nothing changes. */
+    public PlanProblem in(PlanProblem problem) {
+        return problem.stripDowns().stream()
+                .filter(s -> accesses.contains(s.access()) && s.strip().isPresent())
+                .filter(s -> !s.jobs().contains(closes))
+                .findFirst()
+                .map(s -> byWork(problem, s))
+                .filter(OpenedByWork::isStraight)
+                .orElse(problem);
+    }
+
+    private PlanProblem byWork(PlanProblem problem, StripDown s) {
+        Set<ActivityId> gone = Set.of(s.strip().orElseThrow(), s.refit());
+        List<Link> links = problem.links().stream()
+                .filter(l -> !gone.contains(l.before()) && !gone.contains(l.after()))
+                .collect(Collectors.toCollection(ArrayList::new));
+        List<StripDown> stripDowns = problem.stripDowns().stream()
+                .map(o -> o.equals(s) ? new StripDown(s.id(), s.access(), opens, closes, s.jobs(), s.inside()) : o)
+                .toList();
+        return problem.withStripDowns(
+                problem.activities().stream()
+                        .filter(a -> !gone.contains(a.id()))
+                        .toList(),
+                links,
+                stripDowns,
+                problem.exclusions());
+    }
+
+    /** What is opened comes before what is done in it, and that before it is closed; what lies inside something else within that. */
+    private static boolean isStraight(PlanProblem problem) {
+        Set<Precedence.Link<ActivityId>> order = new HashSet<>();
+        problem.links().forEach(l -> order.add(new Precedence.Link<>(l.before(), l.after())));
+        for (StripDown s : problem.stripDowns()) {
+            Stream.concat(s.jobs().stream(), Stream.of(s.refit()))
+                    .forEach(j -> s.strip().ifPresent(o -> order.add(new Precedence.Link<>(o, j))));
+            s.jobs().forEach(j -> order.add(new Precedence.Link<>(j, s.refit())));
+            for (StripDown outer : problem.stripDowns())
+                if (s.inside().contains(outer.id())) {
+                    order.add(new Precedence.Link<>(s.refit(), outer.refit()));
+                    s.strip()
+                            .ifPresent(
+                                    o -> outer.strip().ifPresent(first -> order.add(new Precedence.Link<>(first, o))));
+                }
+        }
+        return order.stream().noneMatch(l -> l.before().equals(l.after()))
+                && Precedence.circleIn(order).isEmpty();
+    }
+}

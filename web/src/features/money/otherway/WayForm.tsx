@@ -25,6 +25,19 @@ const kinds = ['RECONDITIONED', 'USED', 'NEW_PATTERN', 'NEW_ORIGINAL'] as const
 const sessions = ['-2', '-1', '1', '2', '3'] as const
 const MOST_DAYS = 730
 
+/** Nothing differs yet. */
+const AS_PLANNED = {
+  name: '',
+  standard: '' as const,
+  sessionsMore: '',
+  boughtAs: '' as const,
+  givenAway: [],
+  allOf: [],
+  body: '' as const,
+  strip: [],
+  coat: [],
+}
+
 /** Another way to do the car: how far it goes, how often one comes, which jobs somebody else does. */
 export function WayForm({
   projectId,
@@ -46,26 +59,11 @@ export function WayForm({
     standard: z.union([z.enum(standards), z.literal('')]),
     sessionsMore: z.string().transform(Number),
     boughtAs: z.union([z.enum(kinds), z.literal('')]),
-    givenAway: z.array(
-      z.object({
-        jobId: z.string().min(1, t('way.jobMissing')),
-        ...byOthers,
-      }),
-    ),
+    givenAway: z.array(z.object({ jobId: z.string().min(1, t('way.jobMissing')), ...byOthers })),
     allOf: z.array(z.object({ operation: z.enum(operations), ...byOthers })),
     ...bareMetalRules(z.array(z.object(byOthers))),
   })
-  const form = useFields(rules, {
-    name: '',
-    standard: '',
-    sessionsMore: '',
-    boughtAs: '',
-    givenAway: [],
-    allOf: [],
-    body: '',
-    strip: [],
-    coat: [],
-  })
+  const form = useFields(rules, AS_PLANNED)
   const jobs = useFieldArray({ control: form.control, name: 'givenAway' })
   const alike = useFieldArray({ control: form.control, name: 'allOf' })
   const { data: work } = useQuery(jobsQuery(projectId))

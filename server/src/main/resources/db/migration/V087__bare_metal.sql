@@ -1,4 +1,4 @@
--- The whole body at bare metal and painted, in stead of only where it is bad. Days and price of whoever does it; absent where one does it oneself.
+-- The whole body at bare metal and painted, instead of only where it is bad. Days and price of whoever does it; absent where one does it oneself.
 alter table other_way
   add bare_metal boolean not null default false,
   add strip_days int check (strip_days between 0 and 730),

@@ -80,6 +80,12 @@ class EstatePlanTest {
         garage.chain(gearbox);
         assertThat(accessInPlan(garage, project))
                 .contains("STRIP Take the front exhaust pipe off", "REFIT Put the front exhaust pipe back on");
+        UUID silencer = garage.finding(project, "silencer", "RUST_THROUGH");
+        garage.decide(silencer, "REPLACE");
+        garage.chain(silencer);
+        assertThat(accessInPlan(garage, project))
+                .as("for a silencer it stays on")
+                .contains("STRIP Take the front exhaust pipe off");
         UUID exhaust = garage.finding(project, "exhaust", "RUST_THROUGH");
         garage.decide(exhaust, "REPLACE");
         List<UUID> renewed = garage.chain(exhaust);

@@ -26,6 +26,10 @@ final class ChassisSentences {
             "tyre");
     private static final String[] SPRUNG = {"front-coil-spring", "rear-coil-spring", "front-strut", "torsion-bar"};
 
+    private static final String[] PAST_THE_EXHAUST = {
+        "gearbox-out", "engine-out", "sump-off-front-drive", "subframe-dropped", "bike-engine-out"
+    };
+
     private ChassisSentences() {}
 
     static List<Sentence> all() {
@@ -47,6 +51,12 @@ final class ChassisSentences {
                         "A spring under load is warned of",
                         plan -> plan.work(j -> j.isAbout(SPRUNG) && j.does(Operation.STRIP, Operation.REPLACE))
                                 .map(j -> that(j.title(), j.cautions().contains("SPRINGS")))),
+                sentence(
+                        94,
+                        "What comes out past the exhaust is back in before a new one is on",
+                        plan -> plan.work(j -> j.isAt("exhaust") && j.does(Operation.REPLACE))
+                                .flatMap(on -> plan.open(PAST_THE_EXHAUST)
+                                        .map(o -> that(on.title(), !on.start().isBefore(o.refitTo()))))),
                 sentence(
                         28,
                         "What is put on names the fasteners that must hold",

@@ -109,6 +109,7 @@ class PlantedBreachTest {
                 29,
                 p -> p.buying(b -> p.made().values().stream()
                         .noneMatch(c -> b.item().filter(c.comesWith()::contains).isPresent())));
+        plant(94, p -> first(p, j -> j.isAt("exhaust") && j.does(Operation.REPLACE)));
         plant(32, p -> first(p, j -> j.has(Detail.BRAKE_TEST)));
     }
 

@@ -28,7 +28,7 @@ import ofisino.core.plan.problem.PlanProblem.StripDown;
 import ofisino.core.plan.sentout.DaysAway;
 
 /**
- * The whole body taken down to bare metal and painted anew, in stead of only where it is bad.
+ * The whole body taken down to bare metal and painted anew, instead of only where it is bad.
  *
  * @param strip      to bare metal
  * @param shown      what the bare metal shows is put right; empty where all of it was seen

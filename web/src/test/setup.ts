@@ -7,8 +7,9 @@ import { learnDecimalSign, learnDigits } from '@/ui/format/money'
 import { server } from './server'
 import { styleOf } from './style'
 
-// on a machine that is busy with other tests an answer may take its time
-configure({ asyncUtilTimeout: 10_000 })
+// On a machine that is busy with other tests an answer may take its time. Whether each element on the way up is hidden is not asked at each look
+// (a quarter of all time): where it matters a test says toBeVisible.
+configure({ asyncUtilTimeout: 10_000, defaultHidden: true })
 
 // jsdom has no <dialog>; what the pages use of it.
 HTMLDialogElement.prototype.showModal ??= function (this: HTMLDialogElement) {

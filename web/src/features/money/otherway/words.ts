@@ -73,7 +73,7 @@ export const otherWayWords = {
     makePlan: 'Make it the plan',
     isPlan: '“{{name}}” is the plan now.',
     planMeans:
-      'The standard, your own sessions, who does which job and what is expected of parts change as listed, and what is not done is dropped. You can undo it.',
+      'The standard, your own sessions, the jobs, who does them and what is expected of parts change as listed, and what is not done is dropped. You can undo it.',
     allOf: 'Give all of one kind away',
     kind: 'Kind of work',
     kindHint: 'Days and price are for all of them; the price is shared out to the cent.',

@@ -62,6 +62,12 @@ public interface Needs {
     /** The job is finished: its accepted parts are fitted. */
     void fitted(Caller caller, UUID jobId);
 
+    /** The job is dropped: what is not ordered yet is not needed. */
+    void dropped(Caller caller, UUID jobId);
+
+    /** A job that was dropped is done after all: what was left out with it is needed again. */
+    void wantedAgain(Caller caller, UUID jobId);
+
     /** The job is verified: its fitted parts are too. */
     void verified(Caller caller, UUID jobId);
 

@@ -20,6 +20,30 @@ import tools.jackson.databind.JsonNode;
 /** Needs and orders beside the straight way that FindingToVerifiedTest takes. */
 @ExtendWith(TestApplication.class)
 class PartsTest {
+    /** What nobody does any more needs no parts; what is ordered comes all the same. */
+    @Test
+    void whatIsDroppedIsNotBoughtAndComesBackWithItsJob(TestGarage garage) {
+        UUID project = garage.project();
+        UUID job = garage.job(project, "Retrim the seats");
+        UUID cloth = garage.need(project, job, "Cloth");
+        UUID foam = garage.need(project, job, "Foam");
+        garage.accept(foam);
+        garage.move(job, "DROPPED");
+        assertThat(stateOf(garage, project, cloth)).isEqualTo("LEFT_OUT");
+        assertThat(stateOf(garage, project, foam)).isEqualTo("ACCEPTED");
+        garage.move(job, "PLANNED");
+        assertThat(stateOf(garage, project, cloth)).isEqualTo("NEEDED");
+        assertThat(stateOf(garage, project, foam)).isEqualTo("ACCEPTED");
+    }
+
+    private static String stateOf(TestGarage garage, UUID project, UUID need) {
+        for (JsonNode n :
+                garage.owner().get("/api/projects/" + project + "/needs").ok().path("needs"))
+            if (n.path("id").asString().equals(need.toString()))
+                return n.path("state").asString();
+        throw new AssertionError("no need " + need);
+    }
+
     @Test
     void aHeldNeedIsNotOrderedUntilItIsReleased(TestGarage garage) {
         UUID project = garage.project();

@@ -43,6 +43,8 @@ public record Job(
         }
         if (next == JobState.VERIFIED) events.add(new JobEvent.Verified());
         if (state.isDone() && next.isInHand()) events.add(new JobEvent.TakenUpAgain());
+        if (next == JobState.DROPPED) events.add(new JobEvent.Dropped());
+        if (state == JobState.DROPPED) events.add(new JobEvent.WantedAgain());
         boolean worked = next == JobState.FINISHED || next.isInHand() && !state.isInHand();
         if (worked && nature.operation().changesTheVehicle()) events.add(new JobEvent.Touched(nature.system()));
         return new Moved<>(in(next, end), events);

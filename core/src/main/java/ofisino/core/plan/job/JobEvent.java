@@ -13,6 +13,12 @@ public sealed interface JobEvent {
     /** It had ended, and is worked on again: what was recorded of its end holds no longer. */
     record TakenUpAgain() implements JobEvent {}
 
+    /** It is not done after all: what was to be bought for it is not bought. */
+    record Dropped() implements JobEvent {}
+
+    /** It was dropped, and is done after all. */
+    record WantedAgain() implements JobEvent {}
+
     /** The vehicle is not as it was. @param system empty where nobody knows: it may be any */
     record Touched(Optional<VehicleSystem> system) implements JobEvent {}
 }

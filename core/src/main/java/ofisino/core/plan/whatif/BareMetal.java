@@ -34,13 +34,20 @@ import ofisino.core.plan.sentout.DaysAway;
  * @param shown      what the bare metal shows is put right; empty where all of it was seen
  * @param coat       painted all over
  * @param onMetal    jobs on the body that come between the two
+ * @param localStrips jobs that stripping the whole takes the place of: rust cleaned off in places
  * @param localCoats jobs that the one coat takes the place of
  */
 public record BareMetal(
-        Task strip, Optional<Task> shown, Task coat, Set<ActivityId> onMetal, Set<ActivityId> localCoats) {
+        Task strip,
+        Optional<Task> shown,
+        Task coat,
+        Set<ActivityId> onMetal,
+        Set<ActivityId> localStrips,
+        Set<ActivityId> localCoats) {
     private static final Set<VehicleSystem> BODY = EnumSet.of(VehicleSystem.BODY, VehicleSystem.STRUCTURE);
     private static final Set<Operation> ON_METAL = EnumSet.of(
             Operation.CLEAN, Operation.BLAST, Operation.CUT, Operation.WELD, Operation.FABRICATE, Operation.DRY_FIT);
+    private static final Set<Operation> STRIPS = EnumSet.of(Operation.CLEAN, Operation.BLAST);
     private static final Set<Operation> COATS = EnumSet.of(Operation.PRIME, Operation.PAINT);
 
     /**
@@ -73,6 +80,7 @@ public record BareMetal(
 
     public BareMetal {
         onMetal = Set.copyOf(onMetal);
+        localStrips = Set.copyOf(localStrips);
         localCoats = Set.copyOf(localCoats);
     }
 
@@ -83,7 +91,14 @@ public record BareMetal(
 
     /** It is done to bare metal of the body. */
     public static boolean isOnMetal(JobNature nature) {
-        return isOf(nature, BODY) && ON_METAL.contains(nature.operation());
+        return isOf(nature, BODY) && ON_METAL.contains(nature.operation()) && !isLocalStrip(nature);
+    }
+
+    /** It only takes one place to bare metal; where it does more, cracks looked for for instance, it is done all the same. */
+    public static boolean isLocalStrip(JobNature nature) {
+        return isOf(nature, BODY)
+                && STRIPS.contains(nature.operation())
+                && nature.details().isEmpty();
     }
 
     /** It colours one place of the body; what keeps rust out of seams and cavities is none. */
@@ -122,17 +137,25 @@ public record BareMetal(
                 .withStripDowns(activities, links(problem), stripDowns(problem), problem.exclusions());
     }
 
-    /** The local coats, and what would only be ordered for them. */
+    /** What is done for the whole and not in places, and what would only be ordered for that. */
     Set<ActivityId> spared(PlanProblem problem) {
         Map<ActivityId, List<ActivityId>> serves = problem.links().stream()
                 .collect(Collectors.groupingBy(Link::before, Collectors.mapping(Link::after, Collectors.toList())));
         Set<ActivityId> spared = new HashSet<>(localCoats);
+        spared.addAll(localStrips);
+        Set<ActivityId> jobs = Set.copyOf(spared);
         problem.activities().stream()
                 .filter(a -> a.kind() == Activity.ActivityKind.ORDER && serves.containsKey(a.id()))
                 .map(Activity::id)
-                .filter(order -> localCoats.containsAll(serves.get(order)))
+                .filter(order -> jobs.containsAll(serves.get(order)))
                 .forEach(spared::add);
         return spared;
+    }
+
+    /** What takes its place; itself where nothing does. */
+    private ActivityId inPlaceOf(ActivityId activity) {
+        if (localCoats.contains(activity)) return coat.id();
+        return localStrips.contains(activity) ? strip.id() : activity;
     }
 
     private static Activity activity(Task task, PlanProblem problem) {
@@ -151,7 +174,8 @@ public record BareMetal(
     public Map<String, StripDown> meanwhile(PlanProblem problem) {
         Map<String, StripDown> found = new LinkedHashMap<>();
         for (StripDown s : problem.stripDowns())
-            if (s.jobs().stream().anyMatch(j -> onMetal.contains(j) || localCoats.contains(j)))
+            if (s.jobs().stream()
+                    .anyMatch(j -> onMetal.contains(j) || localStrips.contains(j) || localCoats.contains(j)))
                 found.putIfAbsent(s.access(), s);
         return found;
     }
@@ -202,10 +226,10 @@ public record BareMetal(
         wanted.add(new Precedence.Link<>(strip.id(), coat.id()));
         Set<ActivityId> spared = spared(problem);
         for (Link l : problem.links()) {
-            boolean fromLocal = localCoats.contains(l.before());
-            boolean toLocal = localCoats.contains(l.after());
-            if (toLocal && !spared.contains(l.before())) wanted.add(new Precedence.Link<>(l.before(), coat.id()));
-            if (fromLocal && !toLocal) wanted.add(new Precedence.Link<>(coat.id(), l.after()));
+            var moved = new Precedence.Link<>(inPlaceOf(l.before()), inPlaceOf(l.after()));
+            boolean same = moved.before().equals(l.before()) && moved.after().equals(l.after());
+            boolean ordered = spared.contains(l.before()) && moved.before().equals(l.before());
+            if (!same && !ordered && !moved.before().equals(moved.after())) wanted.add(moved);
         }
         return wanted;
     }

@@ -56,6 +56,7 @@ class BareMetalTest {
                 .toList();
         List<Activity> work = List.of(
                 Activity.job("brakes", Aim.ROAD_READY, 16, INES),
+                Activity.job("clean-weld", Aim.ROAD_READY, 4, INES),
                 Activity.job("weld", Aim.ROAD_READY, 32, INES),
                 Activity.job("paint-weld", Aim.DRIVER, 12, INES),
                 Activity.job("paint-door", Aim.DRIVER, 12, INES),
@@ -70,6 +71,8 @@ class BareMetalTest {
                         List.of(new Person("ines", days)),
                         work,
                         List.of(
+                                Link.of("clean-weld", "weld"),
+                                Link.of("brakes", "clean-weld"),
                                 Link.of("weld", "paint-weld"),
                                 Link.of("paint-door", "hang-door"),
                                 Link.of("paint", "paint-door")))
@@ -79,7 +82,10 @@ class BareMetalTest {
                                 "seats",
                                 Optional.of(new ActivityId("seats-out")),
                                 new ActivityId("seats-in"),
-                                List.of(new ActivityId("weld"), new ActivityId("paint-weld")),
+                                List.of(
+                                        new ActivityId("clean-weld"),
+                                        new ActivityId("weld"),
+                                        new ActivityId("paint-weld")),
                                 List.of())),
                         List.of());
     }
@@ -90,6 +96,7 @@ class BareMetalTest {
                 Optional.of(task(SHOWN, Aim.ROAD_READY, 121, Optional.empty())),
                 task(COAT, Aim.DRIVER, 960, Optional.empty()),
                 Set.of(new ActivityId("weld")),
+                Set.of(new ActivityId("clean-weld")),
                 Set.of(new ActivityId("paint-weld"), new ActivityId("paint-door")));
     }
 
@@ -111,10 +118,10 @@ class BareMetalTest {
                 .containsEntry("whole-shown", 9)
                 .containsEntry("whole-coat", 64)
                 .containsKeys("weld", "brakes", "seats-out", "hang-door")
-                .doesNotContainKeys("paint-weld", "paint-door", "paint");
+                .doesNotContainKeys("clean-weld", "paint-weld", "paint-door", "paint");
         assertThat(way.leftOut(car()))
                 .extracting(ActivityId::value)
-                .containsExactlyInAnyOrder("paint-weld", "paint-door");
+                .containsExactlyInAnyOrder("clean-weld", "paint-weld", "paint-door");
     }
 
     /** The seats stay out from the strip to the coat; the door is hung when it has its colour. */
@@ -122,13 +129,15 @@ class BareMetalTest {
     void itIsStrippedThenWeldedThenPaintedAndOnlyThenPutTogether() {
         PlanProblem problem = way(Optional.empty(), whole(Optional.empty())).of(car());
         Plan plan = ((PlanOutcome.Planned) Planner.plan(problem, new Planner.Budget(20, 1))).plan();
-        List<String> order = List.of("seats-out", "whole-strip", "weld", "whole-coat", "hang-door");
+        List<String> order = List.of("brakes", "whole-strip", "weld", "whole-coat", "hang-door");
         for (int i = 1; i < order.size(); i++)
             assertThat(plan.of(new ActivityId(order.get(i))).orElseThrow().start())
                     .as(order.get(i))
                     .isAfterOrEqualTo(plan.of(new ActivityId(order.get(i - 1)))
                             .orElseThrow()
                             .end());
+        assertThat(plan.of(new ActivityId("seats-out")).orElseThrow().end())
+                .isBeforeOrEqualTo(plan.of(STRIP).orElseThrow().start());
         assertThat(plan.of(new ActivityId("seats-in")).orElseThrow().start())
                 .isAfterOrEqualTo(plan.of(COAT).orElseThrow().end());
     }
@@ -168,7 +177,8 @@ class BareMetalTest {
                 List.of(warm),
                 0,
                 Optional.empty());
-        var whole = new BareMetal(cold.strip(), cold.shown(), coat, cold.onMetal(), cold.localCoats());
+        var whole =
+                new BareMetal(cold.strip(), cold.shown(), coat, cold.onMetal(), cold.localStrips(), cold.localCoats());
         PlanProblem problem = way(Optional.empty(), whole).of(car());
         Plan plan = ((PlanOutcome.Planned) Planner.plan(problem, new Planner.Budget(20, 1))).plan();
         assertThat(plan.of(COAT).orElseThrow().start()).isAfter(spring);
@@ -203,6 +213,13 @@ class BareMetalTest {
 
     @Test
     void seamsAndCavitiesAreNoLocalCoat() {
+        assertThat(BareMetal.isLocalStrip(nature(Operation.CLEAN, VehicleSystem.BODY)))
+                .isTrue();
+        assertThat(BareMetal.isLocalStrip(nature(Operation.CLEAN, VehicleSystem.STRUCTURE, Detail.CRACK_CHECK)))
+                .as("it does more than that")
+                .isFalse();
+        assertThat(BareMetal.isOnMetal(nature(Operation.CLEAN, VehicleSystem.STRUCTURE, Detail.CRACK_CHECK)))
+                .isTrue();
         assertThat(BareMetal.isLocalCoat(nature(Operation.PAINT, VehicleSystem.BODY)))
                 .isTrue();
         assertThat(BareMetal.isLocalCoat(nature(Operation.PRIME, VehicleSystem.BODY, Detail.SEAM_SEAL)))

@@ -93,6 +93,7 @@ record BareMetals(
                                 null)),
                 task(caller, BareMetalPart.COAT, wayId, painted(open, project), whole.coat(), said.coat()),
                 ids(open, BareMetal::isOnMetal),
+                ids(open, BareMetal::isLocalStrip),
                 ids(open, BareMetal::isLocalCoat));
     }
 

@@ -37,9 +37,21 @@ record KeptBareMetal(BareMetals bareMetals, Jobs jobs, GivenAwayJobs givenAwayJo
     /** @param problem as it is stated before */
     void keep(Caller caller, UUID projectId, UUID wayId, BareMetalFields said, PlanProblem problem) {
         BareMetal whole = bareMetals.of(caller, projectId, wayId, said);
-        add(caller, projectId, wayId, BareMetalPart.STRIP, whole.strip(), List.of());
+        add(
+                caller,
+                projectId,
+                wayId,
+                BareMetalPart.STRIP,
+                whole.strip(),
+                findings(caller, projectId, whole.localStrips()));
         whole.shown().ifPresent(t -> add(caller, projectId, wayId, BareMetalPart.SHOWN, t, List.of()));
-        add(caller, projectId, wayId, BareMetalPart.COAT, whole.coat(), painted(caller, projectId, whole));
+        add(
+                caller,
+                projectId,
+                wayId,
+                BareMetalPart.COAT,
+                whole.coat(),
+                findings(caller, projectId, whole.localCoats()));
         Map<ActivityId, UUID> byActivity =
                 jobs.of(caller, projectId).stream().collect(Collectors.toMap(j -> ActivityId.job(j.id()), Job::id));
         whole.order(problem).stream()
@@ -74,10 +86,10 @@ record KeptBareMetal(BareMetals bareMetals, Jobs jobs, GivenAwayJobs givenAwayJo
                                 part.of(wayId), "", o.away().days(), o.costMinor(), null, 0)));
     }
 
-    /** The findings for which there were local coats. */
-    private List<UUID> painted(Caller caller, UUID projectId, BareMetal whole) {
+    /** What these jobs were to deal with. */
+    private List<UUID> findings(Caller caller, UUID projectId, Set<ActivityId> local) {
         return jobs.findingsByJob(caller, projectId).entrySet().stream()
-                .filter(e -> whole.localCoats().contains(ActivityId.job(e.getKey())))
+                .filter(e -> local.contains(ActivityId.job(e.getKey())))
                 .flatMap(e -> e.getValue().stream())
                 .distinct()
                 .toList();

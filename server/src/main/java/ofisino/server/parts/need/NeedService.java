@@ -53,6 +53,9 @@ record NeedService(
         ApplicationEventPublisher events,
         Clock clock)
         implements Needs {
+    /** Said of what was left out with its job. */
+    private static final String JOB_DROPPED = "Its job was dropped";
+
     List<Need> list(Caller caller, UUID projectId) {
         projects.require(caller, projectId);
         return mapper.of(caller.garageId(), projectId);
@@ -272,6 +275,21 @@ record NeedService(
     @Override
     public void verified(Caller caller, UUID jobId) {
         moveAll(caller, jobId, NeedState.FITTED, NeedState.VERIFIED);
+    }
+
+    @Override
+    public void dropped(Caller caller, UUID jobId) {
+        for (Need n : mapper.ofJob(caller.garageId(), jobId))
+            if (n.state().isToOrder()) save(caller, n.leftOut(JOB_DROPPED, n.version()));
+    }
+
+    @Override
+    public void wantedAgain(Caller caller, UUID jobId) {
+        for (Need n : mapper.ofJob(caller.garageId(), jobId))
+            if (n.state() == NeedState.LEFT_OUT && JOB_DROPPED.equals(n.stateReason()))
+                save(
+                        caller,
+                        n.in(n.state().to(NeedState.NEEDED, n.title()), "", n.placeId(), n.arrivedOn(), n.version()));
     }
 
     private void moveAll(Caller caller, UUID jobId, NeedState from, NeedState to) {

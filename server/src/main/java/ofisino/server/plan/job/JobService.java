@@ -260,6 +260,8 @@ record JobService(
                     f.ended().on());
             needs.fitted(caller, job.id());
         } else if (event instanceof JobEvent.Verified) needs.verified(caller, job.id());
+        else if (event instanceof JobEvent.Dropped) needs.dropped(caller, job.id());
+        else if (event instanceof JobEvent.WantedAgain) needs.wantedAgain(caller, job.id());
         else if (event instanceof JobEvent.TakenUpAgain) events.publishEvent(new JobTakenUp(caller, job.id()));
         else if (event instanceof JobEvent.Touched t)
             events.publishEvent(new WorkTouched(

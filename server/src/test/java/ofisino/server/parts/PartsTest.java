@@ -28,17 +28,23 @@ class PartsTest {
         UUID cloth = garage.need(project, job, "Cloth");
         UUID foam = garage.need(project, job, "Foam");
         garage.accept(foam);
-        garage.move(job, "DROPPED");
+        step(garage, job, "DROPPED");
         assertThat(stateOf(garage, project, cloth)).isEqualTo("LEFT_OUT");
         assertThat(stateOf(garage, project, foam)).isEqualTo("ACCEPTED");
-        garage.move(job, "PLANNED");
+        step(garage, job, "PLANNED");
         assertThat(stateOf(garage, project, cloth)).isEqualTo("NEEDED");
         assertThat(stateOf(garage, project, foam)).isEqualTo("ACCEPTED");
     }
 
+    private static void step(TestGarage garage, UUID job, String state) {
+        garage.owner()
+                .post("/api/jobs/" + job + "/state", map("state", state, "version", garage.version("jobs", job)))
+                .ok();
+    }
+
     private static String stateOf(TestGarage garage, UUID project, UUID need) {
         for (JsonNode n :
-                garage.owner().get("/api/projects/" + project + "/needs").ok().path("needs"))
+                garage.owner().get("/api/projects/" + project + "/needs").ok())
             if (n.path("id").asString().equals(need.toString()))
                 return n.path("state").asString();
         throw new AssertionError("no need " + need);

@@ -9755,8 +9755,8 @@ export interface components {
             notBefore: boolean;
             /** Format: int64 */
             ownMinutes: number;
-            planned: boolean;
             said?: components["schemas"]["OtherWayFields"];
+            undated: string[];
         };
         WayCost: {
             /** Format: int64 */

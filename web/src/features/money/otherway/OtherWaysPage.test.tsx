@@ -6,7 +6,7 @@ import { show } from '@/test/page'
 import { OtherWaysPage } from './OtherWaysPage'
 
 const way = (more: object = {}) => ({
-  planned: true,
+  undated: [],
   ownMinutes: 6000,
   leftOut: [],
   notBefore: false,
@@ -191,12 +191,14 @@ it('says what a body at bare metal takes', async () => {
       givenAway: [],
       bareMetal: { strip: { days: 14, costMinor: 180_000 } },
     },
+    undated: ['Alignment bench', 'First drive'],
     bareMetal: { shownMinutes: 2_400, coatMinutes: 5_400, materialMinor: 90_000 },
     difference: { daysOne: 50, daysFive: 90, daysNine: 130, minorOne: 200_000, minorFive: 270_000, minorNine: 300_000 },
   })
   said(ways({ others: [bare] }))
   show(<OtherWaysPage />)
   expect(await screen.findByText(/Stripping: €1,800.00, away for 14 days/)).toBeVisible()
+  expect(screen.getByText('No date this way: “Alignment bench” and “First drive”.')).toBeVisible()
   expect(screen.getByText(/Filling, priming, painting: by you, about 90 h/)).toBeVisible()
   expect(screen.getByText(/Putting right what shows: about 40 h/)).toBeVisible()
   expect(screen.getByText(/about €900/)).toBeVisible()

@@ -1,6 +1,7 @@
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
+import { useFormat } from '@/ui/format/format'
 import { ProblemAlert } from '@/ui/page/Feedback'
 import { Part } from '@/ui/page/Page'
 import type { Shown } from './queries'
@@ -9,6 +10,7 @@ import { WaySteps } from './WaySteps'
 /** A way, the press that makes it the plan, and what it changes. */
 export function WayDetails({ projectId, way, said, currency }: Shown) {
   const { t } = useTranslation()
+  const format = useFormat()
   const remove = useWrite(
     (_: void, id) =>
       unwrap(
@@ -45,7 +47,11 @@ export function WayDetails({ projectId, way, said, currency }: Shown) {
       }
     >
       <ProblemAlert error={remove.error} />
-      {!way.planned && <p className="font-semibold">{t('way.noDates')}</p>}
+      {way.undated.length > 0 && (
+        <p className="font-semibold">
+          {t('way.noDates', { what: new Intl.ListFormat(format.locale).format(way.undated.map((u) => `“${u}”`)) })}
+        </p>
+      )}
       <ProblemAlert error={keep.error} />
       <p className="quiet mt-2 text-sm">{t('way.planMeans')}</p>
       <button

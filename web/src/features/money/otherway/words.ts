@@ -9,7 +9,7 @@ export const otherWayWords = {
     full: 'Three ways stand beside the plan: remove one to think of another.',
     asPlanned: 'As planned',
     running: 'Running all ways through: {{done}} of {{runs}}',
-    noDates: 'Not everything has a date this way.',
+    noDates: 'No date this way: {{what}}.',
     notBefore: 'Something the road asks for is in no plan yet: every date here may be later.',
     name: 'What you call it',
     nameHint: 'For instance: “Weld it elsewhere”',

@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import ofisino.core.plan.job.JobNature;
 import ofisino.core.plan.orderofwork.Phase;
 import ofisino.server.identity.Caller;
 
@@ -13,7 +14,15 @@ public interface OrderOfWork {
     List<Soon> soon(Caller caller, UUID projectId);
 
     /** Orders that must hold by a rule of the trade, whether somebody took them into the plan or not; none that closes a circle. */
-    List<Binding> binding(Caller caller, UUID projectId);
+    default List<Binding> binding(Caller caller, UUID projectId) {
+        return binding(caller, projectId, List.of());
+    }
+
+    /** The same if there were these jobs too. */
+    List<Binding> binding(Caller caller, UUID projectId, List<ThoughtOf> more);
+
+    /** A job that nobody planned yet, at no single place. */
+    record ThoughtOf(UUID id, JobNature nature) {}
 
     /** By job, the phase of the restoration that it belongs to; of all jobs that are not dropped. */
     Map<UUID, Phase> phases(Caller caller, UUID projectId);

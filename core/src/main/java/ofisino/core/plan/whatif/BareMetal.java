@@ -36,6 +36,8 @@ import ofisino.core.plan.sentout.DaysAway;
  * @param onMetal    jobs on the body that come between the two
  * @param localStrips jobs that stripping the whole takes the place of: rust cleaned off in places
  * @param localCoats jobs that the one coat takes the place of
+ * @param byTrade    what the rules of the trade say of the three and of other jobs
+ * @param uncovering accesses for which something comes off
  */
 public record BareMetal(
         Task strip,
@@ -43,7 +45,9 @@ public record BareMetal(
         Task coat,
         Set<ActivityId> onMetal,
         Set<ActivityId> localStrips,
-        Set<ActivityId> localCoats) {
+        Set<ActivityId> localCoats,
+        List<Precedence.Link<ActivityId>> byTrade,
+        Set<String> uncovering) {
     private static final Set<VehicleSystem> BODY = EnumSet.of(VehicleSystem.BODY, VehicleSystem.STRUCTURE);
     private static final Set<Operation> ON_METAL = EnumSet.of(
             Operation.CLEAN, Operation.BLAST, Operation.CUT, Operation.WELD, Operation.FABRICATE, Operation.DRY_FIT);
@@ -82,6 +86,8 @@ public record BareMetal(
         onMetal = Set.copyOf(onMetal);
         localStrips = Set.copyOf(localStrips);
         localCoats = Set.copyOf(localCoats);
+        byTrade = List.copyOf(byTrade);
+        uncovering = Set.copyOf(uncovering);
     }
 
     /** What is used up for what one does oneself; minor units of the base currency. */
@@ -134,7 +140,7 @@ public record BareMetal(
         Stream.concat(problem.resources().stream(), tasks().stream().flatMap(t -> t.resources().stream()))
                 .forEach(r -> resources.putIfAbsent(r.id(), r));
         return problem.withResources(List.copyOf(resources.values()))
-                .withStripDowns(activities, links(problem), stripDowns(problem), problem.exclusions());
+                .withStripDowns(activities, links(problem, activities), stripDowns(problem), problem.exclusions());
     }
 
     /** What is done for the whole and not in places, and what would only be ordered for that. */
@@ -174,8 +180,9 @@ public record BareMetal(
     public Map<String, StripDown> meanwhile(PlanProblem problem) {
         Map<String, StripDown> found = new LinkedHashMap<>();
         for (StripDown s : problem.stripDowns())
-            if (s.jobs().stream()
-                    .anyMatch(j -> onMetal.contains(j) || localStrips.contains(j) || localCoats.contains(j)))
+            if (uncovering.contains(s.access())
+                    && s.jobs().stream()
+                            .anyMatch(j -> onMetal.contains(j) || localStrips.contains(j) || localCoats.contains(j)))
                 found.putIfAbsent(s.access(), s);
         return found;
     }
@@ -193,11 +200,20 @@ public record BareMetal(
         return new StripDown(s.id(), s.access(), s.strip(), s.refit(), jobs, s.inside());
     }
 
-    private List<Link> links(PlanProblem problem) {
-        return Stream.concat(
-                        problem.links().stream(),
-                        order(problem).stream().map(l -> new Link(l.before(), l.after(), Duration.ZERO)))
-                .toList();
+    private List<Link> links(PlanProblem problem, List<Activity> activities) {
+        Set<ActivityId> there = activities.stream().map(Activity::id).collect(Collectors.toSet());
+        List<Link> links = new ArrayList<>(problem.links());
+        Precedence<ActivityId> order = new Precedence<>(links.stream()
+                .map(l -> new Precedence.Link<>(l.before(), l.after()))
+                .toList());
+        Stream.concat(order(problem).stream(), byTrade.stream())
+                .filter(l -> there.contains(l.before()) && there.contains(l.after()))
+                .filter(l -> order.circleClosedBy(l.before(), l.after()).isEmpty())
+                .forEach(l -> {
+                    order.add(l);
+                    links.add(new Link(l.before(), l.after(), Duration.ZERO));
+                });
+        return links;
     }
 
     /** What comes after what besides: stripped, then all work on the metal, then one coat, which comes where the local ones came. Closes no circle. */

@@ -20,6 +20,7 @@ import ofisino.core.plan.calendar.TimeWindow;
 import ofisino.core.plan.job.Detail;
 import ofisino.core.plan.job.JobNature;
 import ofisino.core.plan.job.Operation;
+import ofisino.core.plan.job.Precedence;
 import ofisino.core.plan.problem.Activity;
 import ofisino.core.plan.problem.Activity.Crew;
 import ofisino.core.plan.problem.ActivityId;
@@ -56,6 +57,7 @@ class BareMetalTest {
                 .toList();
         List<Activity> work = List.of(
                 Activity.job("brakes", Aim.ROAD_READY, 16, INES),
+                Activity.job("wax", Aim.ROAD_READY, 4, INES),
                 Activity.job("clean-weld", Aim.ROAD_READY, 4, INES),
                 Activity.job("weld", Aim.ROAD_READY, 32, INES),
                 Activity.job("paint-weld", Aim.DRIVER, 12, INES),
@@ -97,7 +99,9 @@ class BareMetalTest {
                 task(COAT, Aim.DRIVER, 960, Optional.empty()),
                 Set.of(new ActivityId("weld")),
                 Set.of(new ActivityId("clean-weld")),
-                Set.of(new ActivityId("paint-weld"), new ActivityId("paint-door")));
+                Set.of(new ActivityId("paint-weld"), new ActivityId("paint-door")),
+                List.of(new Precedence.Link<>(COAT, new ActivityId("wax"))),
+                Set.of("seats"));
     }
 
     private static Task task(ActivityId id, Aim aim, int minutes, Optional<ByOthers> byOthers) {
@@ -129,13 +133,15 @@ class BareMetalTest {
     void itIsStrippedThenWeldedThenPaintedAndOnlyThenPutTogether() {
         PlanProblem problem = way(Optional.empty(), whole(Optional.empty())).of(car());
         Plan plan = ((PlanOutcome.Planned) Planner.plan(problem, new Planner.Budget(20, 1))).plan();
-        List<String> order = List.of("brakes", "whole-strip", "weld", "whole-coat", "hang-door");
+        List<String> order = List.of("brakes", "whole-strip", "weld", "whole-coat", "wax");
         for (int i = 1; i < order.size(); i++)
             assertThat(plan.of(new ActivityId(order.get(i))).orElseThrow().start())
                     .as(order.get(i))
                     .isAfterOrEqualTo(plan.of(new ActivityId(order.get(i - 1)))
                             .orElseThrow()
                             .end());
+        assertThat(plan.of(new ActivityId("hang-door")).orElseThrow().start())
+                .isAfterOrEqualTo(plan.of(COAT).orElseThrow().end());
         assertThat(plan.of(new ActivityId("seats-out")).orElseThrow().end())
                 .isBeforeOrEqualTo(plan.of(STRIP).orElseThrow().start());
         assertThat(plan.of(new ActivityId("seats-in")).orElseThrow().start())
@@ -177,22 +183,30 @@ class BareMetalTest {
                 List.of(warm),
                 0,
                 Optional.empty());
-        var whole =
-                new BareMetal(cold.strip(), cold.shown(), coat, cold.onMetal(), cold.localStrips(), cold.localCoats());
+        var whole = new BareMetal(
+                cold.strip(),
+                cold.shown(),
+                coat,
+                cold.onMetal(),
+                cold.localStrips(),
+                cold.localCoats(),
+                cold.byTrade(),
+                cold.uncovering());
         PlanProblem problem = way(Optional.empty(), whole).of(car());
         Plan plan = ((PlanOutcome.Planned) Planner.plan(problem, new Planner.Budget(20, 1))).plan();
         assertThat(plan.of(COAT).orElseThrow().start()).isAfter(spring);
     }
 
-    /** For the road alone nobody paints: the strip stays, since what is welded waits for it. */
+    /** For the road alone nobody hangs the door; what the road asks for waits for the strip, and the wax for the paint. */
     @Test
-    void aLowerStandardLeavesTheCoatOut() {
+    void aLowerStandardKeepsWhatTheRoadHangsOn() {
         assertThat(way(Optional.of(Aim.ROAD_READY), whole(Optional.empty()))
                         .of(car())
                         .activities())
                 .extracting(a -> a.id().value())
-                .contains("whole-strip", "whole-shown", "weld")
-                .doesNotContain("whole-coat", "paint-weld", "hang-door");
+                .as("the wax is for the road, and it comes after the paint")
+                .contains("whole-strip", "whole-shown", "weld", "whole-coat")
+                .doesNotContain("paint-weld", "hang-door");
     }
 
     /** Somebody linked the weld after the painted door: what would run in a circle is left as they said. */

@@ -15,7 +15,9 @@ import ofisino.core.kernel.Effort;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.parts.consumable.Consumable;
 import ofisino.core.parts.consumable.Consumables;
+import ofisino.core.plan.access.AccessLibrary;
 import ofisino.core.plan.job.JobNature;
+import ofisino.core.plan.job.Precedence;
 import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.sentout.DaysAway;
 import ofisino.core.plan.whatif.BareMetal;
@@ -35,6 +37,7 @@ import ofisino.server.money.otherway.OtherWayController.DoneByOthers;
 import ofisino.server.plan.GivenAwayJobs;
 import ofisino.server.plan.Jobs;
 import ofisino.server.plan.Jobs.Job;
+import ofisino.server.plan.OrderOfWork;
 import ofisino.server.plan.WorkAsks;
 import ofisino.server.vehicle.Inspection;
 import ofisino.server.vehicle.Projects;
@@ -48,6 +51,8 @@ record BareMetals(
         Jobs jobs,
         GivenAwayJobs givenAwayJobs,
         WorkAsks asks,
+        OrderOfWork orderOfWork,
+        AccessLibrary accesses,
         Inspection inspection,
         Consumables consumables,
         Estimates usual,
@@ -94,7 +99,21 @@ record BareMetals(
                 task(caller, BareMetalPart.COAT, wayId, painted(open, project), whole.coat(), said.coat()),
                 ids(open, BareMetal::isOnMetal),
                 ids(open, BareMetal::isLocalStrip),
-                ids(open, BareMetal::isLocalCoat));
+                ids(open, BareMetal::isLocalCoat),
+                byTrade(caller, projectId, wayId),
+                accesses.fills().keySet());
+    }
+
+    /** Of the three and the jobs that are there. */
+    private List<Precedence.Link<ActivityId>> byTrade(Caller caller, UUID projectId, UUID wayId) {
+        List<OrderOfWork.ThoughtOf> more = Stream.of(BareMetalPart.values())
+                .map(part -> new OrderOfWork.ThoughtOf(part.of(wayId), part.nature))
+                .toList();
+        Set<UUID> its = more.stream().map(OrderOfWork.ThoughtOf::id).collect(Collectors.toSet());
+        return orderOfWork.binding(caller, projectId, more).stream()
+                .filter(b -> its.contains(b.before()) || its.contains(b.after()))
+                .map(b -> new Precedence.Link<>(ActivityId.job(b.before()), ActivityId.job(b.after())))
+                .toList();
     }
 
     /** As far as the local coats would bring the car. */

@@ -115,7 +115,7 @@ record OtherWayController(OtherWayService service) {
      * One way to do the car.
      *
      * @param said        absent for the way it is planned
-     * @param planned     everything has a date
+     * @param undated     titles of what has no date this way
      * @param ownMinutes  of work that is left for oneself
      * @param leftOut     titles of the jobs that are not done
      * @param bought      parts that are bought of the other kind
@@ -124,7 +124,7 @@ record OtherWayController(OtherWayService service) {
      */
     record WayBeside(
             @Nullable OtherWayFields said,
-            boolean planned,
+            List<String> undated,
             long ownMinutes,
             List<String> leftOut,
             List<PartBoughtSo> bought,

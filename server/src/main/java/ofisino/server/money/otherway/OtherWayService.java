@@ -17,7 +17,6 @@ import ofisino.core.kernel.NotFound;
 import ofisino.core.money.forecast.ForecastPart;
 import ofisino.core.money.forecast.ForecastPart.ForecastKind;
 import ofisino.core.plan.problem.ActivityId;
-import ofisino.core.plan.problem.PlanOutcome;
 import ofisino.core.plan.risk.Simulation;
 import ofisino.core.plan.sentout.DaysAway;
 import ofisino.core.plan.whatif.BoughtAs;
@@ -135,8 +134,7 @@ record OtherWayService(
             Optional<BareMetalTakes> bareMetal) {
         Optional<Runs> runs = roadDates.runs(caller, projectId, plan);
         OtherCost cost = forecasts.otherwise(caller, projectId, way, plan, runs.flatMap(Runs::dates));
-        return new WayLookedAt(
-                plan, plan.outcome() instanceof PlanOutcome.Planned, runs, cost, way.leftOut(), bought, bareMetal);
+        return new WayLookedAt(plan, runs, cost, way.leftOut(), bought, bareMetal);
     }
 
     private List<OtherWayFields> said(Caller caller, UUID projectId) {

@@ -13,7 +13,6 @@ import ofisino.server.plan.RoadDates.Runs;
 /** One way, planned, reckoned and run through as far as that is. @param leftOut jobs that are not done @param bought parts of another kind than planned */
 record WayLookedAt(
         Planned plan,
-        boolean isPlanned,
         Optional<Runs> runs,
         OtherCost cost,
         Set<UUID> leftOut,

@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.Comparator;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -36,7 +37,7 @@ record WaysBeside(WayLookedAt now, Map<UUID, String> titles, ZoneId zone) {
     private WayBeside said(@Nullable OtherWayFields fields, WayLookedAt way, @Nullable WayDifference difference) {
         return new WayBeside(
                 fields,
-                way.isPlanned(),
+                undated(way.plan()),
                 ownMinutes(way.plan().problem()),
                 way.leftOut().stream()
                         .flatMap(id -> Optional.ofNullable(titles.get(id)).stream())
@@ -57,6 +58,17 @@ record WaysBeside(WayLookedAt now, Map<UUID, String> titles, ZoneId zone) {
                 way.plan().milestones().stream().map(m -> dates(m, way)).toList(),
                 cost(way),
                 difference);
+    }
+
+    private static List<String> undated(Plans.Planned plan) {
+        return plan.problem().activities().stream()
+                .filter(a -> plan.plan().of(a.id()).isEmpty())
+                .flatMap(a -> Optional.ofNullable(plan.subjects().get(a.id().value())).stream())
+                .map(Plans.Subject::title)
+                .filter(title -> !title.isEmpty())
+                .distinct()
+                .sorted()
+                .toList();
     }
 
     private static long ownMinutes(PlanProblem problem) {

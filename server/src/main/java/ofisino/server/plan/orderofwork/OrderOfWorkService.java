@@ -165,12 +165,23 @@ record OrderOfWorkService(OrderOfWorkMapper mapper, Jobs jobs, Projects projects
     }
 
     @Override
-    public List<Binding> binding(Caller caller, UUID projectId) {
+    public List<Binding> binding(Caller caller, UUID projectId, List<ThoughtOf> more) {
+        Map<UUID, Work<UUID>> works = works(caller, projectId);
+        for (ThoughtOf job : more)
+            works.put(
+                    job.id(),
+                    new Work<>(
+                            job.id(),
+                            job.nature().operation(),
+                            job.nature().details(),
+                            Optional.empty(),
+                            job.nature().system(),
+                            Optional.of(job.id().toString()),
+                            false,
+                            false,
+                            true));
         return rules
-                .binding(
-                        works(caller, projectId).values(),
-                        links(caller, projectId),
-                        waived(mapper.waivers(caller.garageId(), projectId)))
+                .binding(works.values(), links(caller, projectId), waived(mapper.waivers(caller.garageId(), projectId)))
                 .stream()
                 .map(e -> new Binding(e.before(), e.after()))
                 .toList();

@@ -193,11 +193,13 @@ it('says what a body at bare metal takes', async () => {
     },
     undated: ['Alignment bench', 'First drive'],
     bareMetal: { shownMinutes: 2_400, coatMinutes: 5_400, materialMinor: 90_000 },
-    difference: { daysOne: 50, daysFive: 90, daysNine: 130, minorOne: 200_000, minorFive: 270_000, minorNine: 300_000 },
+    dates: [{ aim: 'ROAD_READY', planned: '2028-01-08' }],
+    difference: { minorOne: 200_000, minorFive: 270_000, minorNine: 300_000 },
   })
   said(ways({ others: [bare] }))
   show(<OtherWaysPage />)
   expect(await screen.findByText(/Stripping: €1,800.00, away for 14 days/)).toBeVisible()
+  expect(screen.getByText('Bare metal: not on the road within two years, €2,700 more.')).toBeVisible()
   expect(screen.getByText('No date this way: “Alignment bench” and “First drive”.')).toBeVisible()
   expect(screen.getByText(/Filling, priming, painting: by you, about 90 h/)).toBeVisible()
   expect(screen.getByText(/Putting right what shows: about 40 h/)).toBeVisible()

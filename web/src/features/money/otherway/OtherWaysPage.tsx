@@ -74,7 +74,7 @@ export function OtherWaysPage() {
 
 function WaysAnswer({ ways: w }: { ways: OtherWays }) {
   const { t } = useTranslation()
-  const says = useDifference(w.currency)
+  const says = useDifference(w.currency, w.finished)
   if (w.others.length === 0) return <>{t('way.ask')}</>
   const sentence = (way: OtherWays['others'][number]) =>
     t('way.biggest', {

@@ -10,7 +10,7 @@ type Row = [string, (way: Way) => ReactNode]
 export function WayTable({ ways: w }: { ways: OtherWays }) {
   const { t } = useTranslation()
   const format = useFormat()
-  const says = useDifference(w.currency)
+  const says = useDifference(w.currency, w.finished)
   const all = [w.asPlanned, ...w.others]
   const about = (minor: number) => format.guess(minor, w.currency)
   const road = (way: Way) => way.dates.find((d) => d.aim === 'ROAD_READY')

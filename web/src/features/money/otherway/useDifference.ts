@@ -2,8 +2,8 @@ import { useTranslation } from 'react-i18next'
 import { useFormat } from '@/ui/format/format'
 import type { Way } from './queries'
 
-/** What a way differs in from the plan, in words. */
-export function useDifference(currency: string) {
+/** What a way differs in from the plan, in words. @param finished all ways are run through */
+export function useDifference(currency: string, finished: boolean) {
   const { t } = useTranslation()
   const format = useFormat()
   const days = (n: number) =>
@@ -15,7 +15,11 @@ export function useDifference(currency: string) {
   }
   const range = (from: string, to: string) => (from === to ? '' : t('way.range', { from, to }))
   return {
-    days: ({ difference: d }: Way) => (d?.daysFive === undefined ? '' : days(d.daysFive)),
+    days: ({ difference: d, dates }: Way) => {
+      if (d?.daysFive !== undefined) return days(d.daysFive)
+      const road = dates.find((at) => at.aim === 'ROAD_READY')
+      return d && finished && road && !road.fiveInTen ? t('way.beyond') : ''
+    },
     daysRange: ({ difference: d }: Way) =>
       d?.daysOne === undefined || d.daysNine === undefined ? '' : range(days(d.daysOne), days(d.daysNine)),
     money: ({ difference: d }: Way) => (d ? money(d.minorFive) : ''),

@@ -54,6 +54,7 @@ export const otherWayWords = {
     leftJobs_one: 'one job',
     leftJobs_other: '{{count}} jobs',
     unknown: 'not within two years',
+    beyond: 'not on the road within two years',
     later: 'Road date against the plan',
     dearer: 'Cost against the plan',
     daysSooner_one: 'one day sooner',

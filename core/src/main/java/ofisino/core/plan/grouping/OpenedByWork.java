@@ -3,6 +3,7 @@ package ofisino.core.plan.grouping;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -12,6 +13,7 @@ import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.PlanProblem;
 import ofisino.core.plan.problem.PlanProblem.Link;
 import ofisino.core.plan.problem.PlanProblem.StripDown;
+import ofisino.core.plan.whatif.Joining;
 
 /**
  * Work that opens and closes an access itself: an exhaust that is renewed is off anyway. What else needs that access is done in between, so that
@@ -26,18 +28,47 @@ public record OpenedByWork(Set<String> accesses, Optional<ActivityId> opens, Act
         accesses = Set.copyOf(accesses);
     }
 
-    /** The same with the first strip-down of such an access that is still closed opened and closed by this work. Where that would run in a circle nothing changes. */
+    /**
+     * The same with the first strip-down of such an access that is still closed opened and closed by this work, which is then done in what lies round
+     * both. Where that would run in a circle nothing changes.
+     */
     public PlanProblem in(PlanProblem problem) {
         return problem.stripDowns().stream()
                 .filter(s -> accesses.contains(s.access()) && s.strip().isPresent())
                 .filter(s -> !s.jobs().contains(closes))
+                .map(StripDown::id)
                 .findFirst()
-                .map(s -> byWork(problem, s))
+                .map(id -> byWork(roundBoth(problem, id), id))
                 .filter(OpenedByWork::isStraight)
                 .orElse(problem);
     }
 
-    private PlanProblem byWork(PlanProblem problem, StripDown s) {
+    /** On one pair of stands: of what it lies inside and of what this work is done in, those of one access are made one. */
+    private PlanProblem roundBoth(PlanProblem problem, String stripDown) {
+        PlanProblem joined = problem;
+        for (Optional<List<String>> two = apart(joined, stripDown); two.isPresent(); two = apart(joined, stripDown))
+            joined = Joining.join(joined, two.get());
+        return joined;
+    }
+
+    private Optional<List<String>> apart(PlanProblem problem, String stripDown) {
+        Map<String, StripDown> byId = problem.stripDowns().stream().collect(Collectors.toMap(StripDown::id, s -> s));
+        List<StripDown> round =
+                byId.get(stripDown).inside().stream().map(byId::get).toList();
+        return problem.stripDowns().stream()
+                .filter(s -> s.jobs().contains(closes)
+                        || opens.filter(s.jobs()::contains).isPresent())
+                .flatMap(s -> round.stream()
+                        .filter(r -> r.access().equals(s.access()) && !r.id().equals(s.id()))
+                        .map(r -> List.of(r.id(), s.id())))
+                .findFirst();
+    }
+
+    private PlanProblem byWork(PlanProblem problem, String stripDown) {
+        StripDown s = problem.stripDowns().stream()
+                .filter(o -> o.id().equals(stripDown))
+                .findFirst()
+                .orElseThrow();
         Set<ActivityId> gone = Set.of(s.strip().orElseThrow(), s.refit());
         List<Link> links = problem.links().stream()
                 .filter(l -> !gone.contains(l.before()) && !gone.contains(l.after()))

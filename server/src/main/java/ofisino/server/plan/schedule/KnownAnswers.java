@@ -11,8 +11,10 @@ import java.util.Set;
 import java.util.concurrent.atomic.AtomicBoolean;
 import ofisino.core.kernel.Aim;
 import ofisino.core.plan.explain.Milestones;
+import ofisino.core.plan.grouping.BackToBack;
 import ofisino.core.plan.grouping.Grouping;
 import ofisino.core.plan.grouping.Hiring;
+import ofisino.core.plan.grouping.OpenedByWork;
 import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.Plan;
 import ofisino.core.plan.problem.PlanOutcome;
@@ -44,6 +46,7 @@ final class KnownAnswers {
 
     private final Cache<Question, Answer> known = lately();
     private final Cache<Asked, PlanProblem> grouped = lately();
+    private final Cache<Asked, PlanProblem> once = lately();
 
     private final Cache<Paced, Map<Aim, Instant>> paced = lately();
 
@@ -152,6 +155,29 @@ final class KnownAnswers {
     /** The problem with its strip-downs shared as is best, and tools hired when it is worth it. @param apart strip-downs that a person wants by themselves */
     PlanProblem grouped(PlanProblem stated, Set<String> apart) {
         return grouped.get(new Asked(question(stated), apart), asked -> Hiring.of(Grouping.of(stated, asked.apart())));
+    }
+
+    /** The same with what work opens that opens it itself; as it was where no plan comes of that. */
+    PlanProblem served(PlanProblem problem, List<OpenedByWork> works) {
+        PlanProblem served = problem;
+        for (OpenedByWork work : works) {
+            PlanProblem next = work.in(served);
+            if (next == served) continue;
+            boolean isLost = !(of(next).outcome() instanceof PlanOutcome.Planned)
+                    && of(served).outcome() instanceof PlanOutcome.Planned;
+            if (!isLost) served = next;
+        }
+        return served;
+    }
+
+    /** The same without what its plan would close to open it again at once, where nothing is later without. */
+    PlanProblem notTwiceAtOnce(PlanProblem problem, Set<String> apart) {
+        return once.get(new Asked(question(problem), apart), asked -> {
+            Answer now = of(problem);
+            return BackToBack.joined(problem, now.plan(), apart)
+                    .filter(joined -> BackToBack.isBetter(joined, of(joined).outcome(), problem, now.outcome()))
+                    .orElse(problem);
+        });
     }
 
     Answer of(PlanProblem problem) {

@@ -19,7 +19,6 @@ import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.plan.calendar.TimeWindow;
 import ofisino.core.plan.grouping.Grouping;
-import ofisino.core.plan.grouping.OpenedByWork;
 import ofisino.core.plan.orderofwork.WayRound;
 import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.Plan;
@@ -211,10 +210,9 @@ class PlanService implements Plans {
         PlanProblem problem = stated.problem();
         for (Planned other : first) problem = Sharing.behind(other.problem(), other.plan(), problem, common);
         List<PlanProblem.Person> people = problem.people();
-        PlanProblem grouped = answers.grouped(problem, stated.apart());
-        for (OpenedByWork work : stated.works()) grouped = work.in(grouped);
+        PlanProblem grouped = answers.served(answers.grouped(problem, stated.apart()), stated.works());
         return solved(
-                grouped,
+                answers.notTwiceAtOnce(grouped, stated.apart()),
                 stated.subjects(),
                 stated.doubts(),
                 stated.apart(),

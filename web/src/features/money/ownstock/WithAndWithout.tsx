@@ -4,8 +4,8 @@ import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { hours, useFormat } from '@/ui/format/format'
-import { ProblemAlert } from '@/ui/page/Feedback'
 import { Part } from '@/ui/page/Page'
+import { LineWithPress } from './LineWithPress'
 import { StockForm } from './StockForm'
 import { WorkshopTools } from './WorkshopTools'
 import { withAndWithoutQuery } from './queries'
@@ -84,23 +84,13 @@ function Used({ projectId, use, money }: { projectId: string; use: Schemas['Stoc
     { said: () => t('ownStock.isRemoved', { what: use.title }) },
   )
   return (
-    <li className="flex flex-wrap items-baseline justify-between gap-x-4">
-      <span>
-        {use.title}, {format.shortDay(use.usedOn)}
-      </span>
-      <span className="whitespace-nowrap">
-        {money}{' '}
-        <button
-          type="button"
-          className="btn btn-ghost btn-sm"
-          aria-label={t('actOn', { act: t('ownStock.remove'), what: use.title })}
-          disabled={remove.isPending}
-          onClick={() => remove.mutate(use.id)}
-        >
-          {t('ownStock.remove')}
-        </button>
-      </span>
-      <ProblemAlert error={remove.error} />
-    </li>
+    <LineWithPress
+      says={`${use.title}, ${format.shortDay(use.usedOn)}`}
+      money={money}
+      act={t('ownStock.remove')}
+      what={use.title}
+      write={remove}
+      onPress={() => remove.mutate(use.id)}
+    />
   )
 }

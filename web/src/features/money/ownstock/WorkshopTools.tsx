@@ -4,7 +4,7 @@ import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { useFormat } from '@/ui/format/format'
-import { ProblemAlert } from '@/ui/page/Feedback'
+import { LineWithPress } from './LineWithPress'
 import { workshopToolsQuery } from './queries'
 import { ToWorkshopForm } from './ToWorkshopForm'
 
@@ -53,23 +53,17 @@ function Kept({ tool, money }: { tool: Schemas['WorkshopTool']; money: string })
     { said: () => t('workshopTools.isBack', { what: tool.description, car: tool.vehicleName }), undoable: false },
   )
   return (
-    <li className="flex flex-wrap items-baseline justify-between gap-x-4">
-      <span>
-        {t('workshopTools.from', { what: tool.description, car: tool.vehicleName, day: format.shortDay(tool.movedOn) })}
-      </span>
-      <span className="whitespace-nowrap">
-        {money}{' '}
-        <button
-          type="button"
-          className="btn btn-ghost btn-sm"
-          aria-label={t('actOn', { act: t('workshopTools.back'), what: tool.description })}
-          disabled={back.isPending}
-          onClick={() => back.mutate(tool.id)}
-        >
-          {t('workshopTools.back')}
-        </button>
-      </span>
-      <ProblemAlert error={back.error} />
-    </li>
+    <LineWithPress
+      says={t('workshopTools.from', {
+        what: tool.description,
+        car: tool.vehicleName,
+        day: format.shortDay(tool.movedOn),
+      })}
+      money={money}
+      act={t('workshopTools.back')}
+      what={tool.description}
+      write={back}
+      onPress={() => back.mutate(tool.id)}
+    />
   )
 }

@@ -87,6 +87,20 @@ class TotalDrawsTest {
         return TotalDraws.of(named, seed);
     }
 
+    /** To the last digit, also where there are more than are drawn side by side. */
+    @Test
+    void totalsAloneAreTheSameTotals() {
+        Map<String, Chance> chances = new LinkedHashMap<>();
+        for (int i = 0; i < 40; i++)
+            chances.put("chance " + i, new Chance(0.3, new ThreePoint(i, 2 * i + 1, 5 * i + 2)));
+        TotalDraws whole = TotalDraws.of(chances, 1969);
+        TotalDraws totals = TotalDraws.totalsOf(chances, 1969);
+        for (int tenth = 1; tenth <= 10; tenth++)
+            assertThat(totals.inTen(tenth)).isEqualTo(whole.inTen(tenth));
+        assertThat(totals.moreThan(whole, 10)).isZero();
+        assertThatThrownBy(() -> totals.without("chance 3")).isInstanceOf(IllegalStateException.class);
+    }
+
     @Test
     void nonsenseIsRefused() {
         assertThatThrownBy(() -> new ThreePoint(3, 2, 5))

@@ -152,7 +152,7 @@ class ForecastService implements Forecasts {
                 .and(unseen(hidden));
         return new Reckoned(
                 forecast,
-                drawn.get(forecast.chances(hidden), chances -> TotalDraws.of(chances, SEED)),
+                drawn.get(forecast.chances(hidden), chances -> TotalDraws.totalsOf(chances, SEED)),
                 all.stream().collect(Collectors.toMap(f -> f.id().toString(), f -> f)),
                 setAside,
                 running,
@@ -235,7 +235,7 @@ class ForecastService implements Forecasts {
     /** One line for all places: from two to eight in ten of the draws, with what they hide on average between. */
     private List<ForecastPart> unseen(Map<String, Chance> hidden) {
         if (hidden.isEmpty()) return List.of();
-        TotalDraws draws = drawn.get(hidden, chances -> TotalDraws.of(chances, SEED));
+        TotalDraws draws = drawn.get(hidden, chances -> TotalDraws.totalsOf(chances, SEED));
         long low = inTen(draws, 2);
         long high = inTen(draws, 8);
         long likely = Math.max(low, Math.min(high, Math.round(draws.mean())));

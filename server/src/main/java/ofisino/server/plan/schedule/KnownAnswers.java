@@ -46,11 +46,10 @@ final class KnownAnswers {
 
     private final Cache<Question, Answer> known = lately();
     private final Cache<Asked, PlanProblem> grouped = lately();
-    private final Cache<Asked, PlanProblem> once = lately();
 
     private final Cache<Paced, Map<Aim, Instant>> paced = lately();
 
-    private record Asked(Question stated, Set<String> apart) {}
+    private record Asked(Question stated, Set<String> apart, List<OpenedByWork> works) {}
 
     private record Paced(Question problem, AtOwnPace.Pace pace) {}
 
@@ -152,36 +151,47 @@ final class KnownAnswers {
         }
     }
 
-    /** The problem with its strip-downs shared as is best, and tools hired when it is worth it. @param apart strip-downs that a person wants by themselves */
-    PlanProblem grouped(PlanProblem stated, Set<String> apart) {
-        return grouped.get(new Asked(question(stated), apart), asked -> Hiring.of(Grouping.of(stated, asked.apart())));
-    }
-
-    /** The same with what work opens that opens it itself; as it was where no plan comes of that. */
-    PlanProblem served(PlanProblem problem, List<OpenedByWork> works) {
-        PlanProblem served = problem;
-        for (OpenedByWork work : works) {
-            PlanProblem next = work.in(served);
-            if (next == served) continue;
-            boolean isLost = !(of(next).outcome() instanceof PlanOutcome.Planned)
-                    && of(served).outcome() instanceof PlanOutcome.Planned;
-            if (!isLost) served = next;
-        }
-        return served;
-    }
-
-    /** The same without what its plan would close to open it again at once, where nothing is later without. */
-    PlanProblem notTwiceAtOnce(PlanProblem problem, Set<String> apart) {
-        return once.get(new Asked(question(problem), apart), asked -> {
-            Answer now = of(problem);
-            return BackToBack.joined(problem, now.plan(), apart)
-                    .filter(joined -> BackToBack.isBetter(joined, of(joined).outcome(), problem, now.outcome()))
-                    .orElse(problem);
+    /**
+     * The problem with its strip-downs shared as is best, tools hired when it is worth it, what opens an access itself serving others, and nothing
+     * closed to be opened again at once. Only the answer to the last is kept: each of a large car takes its megabytes.
+     *
+     * @param apart strip-downs that a person wants by themselves
+     * @param works that open an access themselves
+     */
+    PlanProblem grouped(PlanProblem stated, Set<String> apart, List<OpenedByWork> works) {
+        return grouped.get(new Asked(question(stated), apart, works), asked -> {
+            Answer answer = answer(Hiring.of(Grouping.of(stated, asked.apart())));
+            for (OpenedByWork work : asked.works()) answer = served(answer, work);
+            answer = notTwiceAtOnce(answer, asked.apart());
+            known.put(question(answer.problem()), answer);
+            return answer.problem();
         });
     }
 
+    /** As it was where no plan comes of that. */
+    private static Answer served(Answer now, OpenedByWork work) {
+        PlanProblem next = work.in(now.problem());
+        if (next == now.problem()) return now;
+        Answer then = answer(next);
+        boolean isLost =
+                !(then.outcome() instanceof PlanOutcome.Planned) && now.outcome() instanceof PlanOutcome.Planned;
+        return isLost ? now : then;
+    }
+
+    /** As it was where something would be later. */
+    private static Answer notTwiceAtOnce(Answer now, Set<String> apart) {
+        Optional<PlanProblem> joined = BackToBack.joined(now.problem(), now.plan(), apart);
+        if (joined.isEmpty()) return now;
+        Answer then = answer(joined.get());
+        return BackToBack.isBetter(then.problem(), then.outcome(), now.problem(), now.outcome()) ? then : now;
+    }
+
+    private static Answer answer(PlanProblem problem) {
+        return new Answer(problem, Planner.plan(problem, budget(problem)));
+    }
+
     Answer of(PlanProblem problem) {
-        return known.get(question(problem), asked -> new Answer(problem, Planner.plan(problem, budget(problem))));
+        return known.get(question(problem), asked -> answer(problem));
     }
 
     /** The milestones of the plan of a problem, as people come and take their time. */

@@ -210,9 +210,8 @@ class PlanService implements Plans {
         PlanProblem problem = stated.problem();
         for (Planned other : first) problem = Sharing.behind(other.problem(), other.plan(), problem, common);
         List<PlanProblem.Person> people = problem.people();
-        PlanProblem grouped = answers.served(answers.grouped(problem, stated.apart()), stated.works());
         return solved(
-                answers.notTwiceAtOnce(grouped, stated.apart()),
+                answers.grouped(problem, stated.apart(), stated.works()),
                 stated.subjects(),
                 stated.doubts(),
                 stated.apart(),

@@ -5013,7 +5013,7 @@ export interface components {
             /** Format: int32 */
             coatMinutes?: number;
             /** Format: int64 */
-            materialMinor: number;
+            materialMinor?: number;
             /** Format: int32 */
             shownMinutes: number;
             /** Format: int32 */

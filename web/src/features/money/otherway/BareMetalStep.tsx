@@ -29,7 +29,8 @@ export function BareMetalStep({ takes, said, currency }: Props) {
         <li>
           {t('way.coat')}: {half(takes.coatMinutes, said.coat)}
         </li>
-        {takes.materialMinor > 0 && (
+        {takes.materialMinor === undefined && <li>{t('way.materialUnknown')}</li>}
+        {takes.materialMinor !== undefined && takes.materialMinor > 0 && (
           <li>{t('way.material', { money: format.guess(takes.materialMinor, currency) })}</li>
         )}
       </ul>

@@ -205,3 +205,14 @@ it('says what a body at bare metal takes', async () => {
   expect(screen.getByText(/Putting right what shows: about 40 h/)).toBeVisible()
   expect(screen.getByText(/about €900/)).toBeVisible()
 })
+
+it('names no price for the material where nobody knows the price level any more', async () => {
+  const bare = way({
+    said: { id: 'w3', name: 'Bare metal', sessionsMore: 0, givenAway: [], bareMetal: {} },
+    bareMetal: { stripMinutes: 3_900, shownMinutes: 0, coatMinutes: 4_800 },
+  })
+  said(ways({ others: [bare] }))
+  show(<OtherWaysPage />)
+  expect(await screen.findByText(/nobody can say without the price level/)).toBeVisible()
+  expect(screen.queryByText(/Putting right what shows/)).toBeNull()
+})

@@ -93,6 +93,8 @@ export const otherWayWords = {
     byOthers: '{{money}}, away for {{time}}',
     shown: 'Putting right what shows: about {{hours}} on average, by what places nobody has seen usually hide',
     material: 'Discs, filler, primer, paint: about {{money}}',
+    materialUnknown:
+      'What discs, filler, primer and paint cost nobody can say without the price level: say under Garage what a workshop asks for an hour',
     fromPlan: 'Set another way beside the plan',
   },
 } as const

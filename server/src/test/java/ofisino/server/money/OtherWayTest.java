@@ -210,13 +210,27 @@ class OtherWayTest {
     @Test
     void whatMaterialCostsIsNotGuessedWithoutThePriceLevel(TestGarage garage) {
         UUID project = garage.project();
-        assertThat(add(
-                                garage,
-                                project,
-                                "Bare metal",
-                                map("sessionsMore", 0, "givenAway", List.of(), "bareMetal", map()))
-                        .code())
-                .isEqualTo("way.no-price-level");
+        Map<String, Object> bare = map("sessionsMore", 0, "givenAway", List.of(), "bareMetal", map());
+        assertThat(add(garage, project, "Bare metal", bare).code()).isEqualTo("way.no-price-level");
+        garage.owner().put("/api/garage", TestGarage.withHour(8_000, 0)).ok();
+        for (Map<String, Object> wrong : List.of(
+                map("days", 14, "costMinor", -1), map("days", 731, "costMinor", 1), map("days", -1, "costMinor", 1))) {
+            Map<String, Object> others = map("sessionsMore", 0, "givenAway", List.of());
+            others.put("bareMetal", map("coat", wrong));
+            assertThat(add(garage, project, "Nonsense", others).status())
+                    .as(wrong.toString())
+                    .isEqualTo(422);
+        }
+        add(garage, project, "Bare metal", bare).ok();
+        Map<String, Object> unsaid = TestGarage.withHour(1, 1);
+        unsaid.remove("workshopHourMinor");
+        garage.owner().put("/api/garage", unsaid).ok();
+        JsonNode takes = named(ways(garage, project), "Bare metal").path("bareMetal");
+        assertThat(takes.path("coatMinutes").asInt()).isPositive();
+        assertThat(takes.path("materialMinor").isMissingNode()
+                        || takes.path("materialMinor").isNull())
+                .as("nobody knows any more")
+                .isTrue();
     }
 
     /** A dent that nobody made work of is not for the road; rust through the sill is. */

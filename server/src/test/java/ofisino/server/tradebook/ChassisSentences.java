@@ -53,10 +53,8 @@ final class ChassisSentences {
                                 .map(j -> that(j.title(), j.cautions().contains("SPRINGS")))),
                 sentence(
                         94,
-                        "What comes out past the exhaust is back in before a new one is on",
-                        plan -> plan.work(j -> j.isAt("exhaust") && j.does(Operation.REPLACE))
-                                .flatMap(on -> plan.open(PAST_THE_EXHAUST)
-                                        .map(o -> that(on.title(), !on.start().isBefore(o.refitTo()))))),
+                        "What comes out past the exhaust goes out with the old one off, and is in before a new one is on",
+                        ChassisSentences::pastTheExhaust),
                 sentence(
                         28,
                         "What is put on names the fasteners that must hold",
@@ -112,5 +110,21 @@ final class ChassisSentences {
                                 plan.work(j -> j.does(Operation.ALIGN))
                                         .map(j -> that(j.title(), !j.start().isBefore(ride.end()))))
                         .flatMap(s -> s));
+    }
+
+    private static Stream<Case> pastTheExhaust(Plan plan) {
+        return plan.work(j -> j.isAt("exhaust") && j.does(Operation.STRIP, Operation.REPLACE))
+                .flatMap(j -> plan.open(PAST_THE_EXHAUST)
+                        .map(o -> that(
+                                j.title(),
+                                j.does(Operation.REPLACE)
+                                        ? !j.start().isBefore(o.refitTo())
+                                        : !j.end().isAfter(o.stripFrom()) || isOffBefore(plan, o))));
+    }
+
+    /** Taken off by itself, where it is not renewed meanwhile. */
+    private static boolean isOffBefore(Plan plan, Plan.Opened o) {
+        return plan.open("exhaust-front-off", "bike-exhaust-off")
+                .anyMatch(e -> !e.stripTo().isAfter(o.stripFrom()));
     }
 }

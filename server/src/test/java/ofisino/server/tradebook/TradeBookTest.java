@@ -4,6 +4,7 @@ import static ofisino.server.testing.TestGarage.map;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import java.util.stream.LongStream;
 import java.util.stream.Stream;
@@ -49,19 +50,23 @@ class TradeBookTest {
         ACCESS.add(plan);
     }
 
+    /** Stripped whole, everything that is so for a car put right in places is so. */
+    @Test
+    void isPlannedAsTheTradeDoesThoughTheWholeBodyIsAtBareMetal(TestGarage garage) {
+        garage.owner().put("/api/garage", TestGarage.withHour(8_000, 0)).ok();
+        UUID project = Cars.enter(garage, Cars.saloon());
+        keepWay(garage, project, map("bareMetal", map()));
+        Plan plan = PlanReader.read(garage, project, false);
+        assertThat(plan.work(j -> j.says("whole body") || j.says("bare metal shows")))
+                .hasSize(3);
+        assertThat(new TradeBook().read(plan)).isEmpty();
+    }
+
     /** Who welds changes nothing of what has to be so before and after it: the tank is out, the opening braced, the datum read again. */
     @Test
     void isPlannedAsTheTradeDoesThoughSomebodyElseWelds(TestGarage garage) {
         UUID project = Cars.enter(garage, Cars.saloon());
-        UUID way = UUID.randomUUID();
-        String ways = "/api/projects/" + project + "/other-ways";
-        var welds = List.of(map("operation", "WELD", "days", 21, "costMinor", 120_000));
-        garage.owner()
-                .post(
-                        ways,
-                        map("id", way, "name", "A welder", "sessionsMore", 0, "givenAway", List.of(), "allOf", welds))
-                .ok();
-        garage.owner().post(ways + "/" + way + "/kept", map()).ok();
+        keepWay(garage, project, map("allOf", List.of(map("operation", "WELD", "days", 21, "costMinor", 120_000))));
         assertThat(garage.owner()
                         .get("/api/projects/" + project + "/given-away")
                         .ok())
@@ -69,6 +74,15 @@ class TradeBookTest {
                 .hasSizeGreaterThan(2);
         assertThat(new TradeBook().read(PlanReader.read(garage, project, false)))
                 .isEmpty();
+    }
+
+    private static void keepWay(TestGarage garage, UUID project, Map<String, Object> fields) {
+        UUID way = UUID.randomUUID();
+        String ways = "/api/projects/" + project + "/other-ways";
+        Map<String, Object> said = map("id", way, "name", "Another way", "sessionsMore", 0, "givenAway", List.of());
+        said.putAll(fields);
+        garage.owner().post(ways, said).ok();
+        garage.owner().post(ways + "/" + way + "/kept", map()).ok();
     }
 
     @AfterAll

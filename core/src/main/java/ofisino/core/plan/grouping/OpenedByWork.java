@@ -1,6 +1,5 @@
 package ofisino.core.plan.grouping;
 
-import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -30,17 +29,26 @@ public record OpenedByWork(Set<String> accesses, Optional<ActivityId> opens, Act
 
     /**
      * The same with the first strip-down of such an access that is still closed opened and closed by this work, which is then done in what lies round
-     * both. Where that would run in a circle nothing changes.
+     * both. Where that would run in a circle, or take something from what a person wants by itself, nothing changes.
+     *
+     * @param apart strip-downs that a person wants by themselves
      */
-    public PlanProblem in(PlanProblem problem) {
+    public PlanProblem in(PlanProblem problem, Set<String> apart) {
         return problem.stripDowns().stream()
                 .filter(s -> accesses.contains(s.access()) && s.strip().isPresent())
-                .filter(s -> !s.jobs().contains(closes))
+                .filter(s -> !s.jobs().contains(closes) && !apart.contains(s.id()))
                 .map(StripDown::id)
                 .findFirst()
                 .map(id -> byWork(roundBoth(problem, id), id))
+                .filter(served -> jobsOf(apart, served).equals(jobsOf(apart, problem)))
                 .filter(OpenedByWork::isStraight)
                 .orElse(problem);
+    }
+
+    private static Map<String, Set<ActivityId>> jobsOf(Set<String> apart, PlanProblem problem) {
+        return problem.stripDowns().stream()
+                .filter(s -> apart.contains(s.id()))
+                .collect(Collectors.toMap(StripDown::id, s -> Set.copyOf(s.jobs())));
     }
 
     /** On one pair of stands: of what it lies inside and of what this work is done in, those of one access are made one. */
@@ -72,7 +80,7 @@ public record OpenedByWork(Set<String> accesses, Optional<ActivityId> opens, Act
         Set<ActivityId> gone = Set.of(s.strip().orElseThrow(), s.refit());
         List<Link> links = problem.links().stream()
                 .filter(l -> !gone.contains(l.before()) && !gone.contains(l.after()))
-                .collect(Collectors.toCollection(ArrayList::new));
+                .toList();
         List<StripDown> stripDowns = problem.stripDowns().stream()
                 .map(o -> o.equals(s) ? new StripDown(s.id(), s.access(), opens, closes, s.jobs(), s.inside()) : o)
                 .toList();

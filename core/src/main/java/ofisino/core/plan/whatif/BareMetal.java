@@ -2,6 +2,7 @@ package ofisino.core.plan.whatif;
 
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.HashSet;
@@ -11,11 +12,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ofisino.core.kernel.Aim;
+import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.VehicleSystem;
-import ofisino.core.plan.job.Detail;
 import ofisino.core.plan.job.JobNature;
 import ofisino.core.plan.job.Operation;
 import ofisino.core.plan.job.Precedence;
@@ -54,6 +56,52 @@ public record BareMetal(
     private static final Set<Operation> STRIPS = EnumSet.of(Operation.CLEAN, Operation.BLAST);
     private static final Set<Operation> COATS = EnumSet.of(Operation.PRIME, Operation.PAINT);
 
+    /** Its jobs, in their order. */
+    public enum Part {
+        STRIP,
+        SHOWN,
+        COAT;
+
+        /**
+         * What asks for it: what the metal shows may be what the road asks for; the paint is asked for by what the local coats were for.
+         *
+         * @param open  jobs that may still be left to it
+         * @param whole of the vehicle
+         */
+        public Aim aim(Collection<Open> open, Aim whole) {
+            if (this != COAT) return Aim.ROAD_READY;
+            return open.stream()
+                    .filter(j -> isLocalCoat(j.nature()))
+                    .map(Open::aim)
+                    .max(Aim::compareTo)
+                    .orElse(whole);
+        }
+    }
+
+    /** A job that nobody has begun and nobody else does. */
+    public record Open(ActivityId id, JobNature nature, Aim aim) {}
+
+    /** Of all jobs that are open, each in its place. @param tasks strip and coat, and shown where something is unseen */
+    public static BareMetal of(
+            Map<Part, Task> tasks,
+            Collection<Open> open,
+            List<Precedence.Link<ActivityId>> byTrade,
+            Set<String> uncovering) {
+        return new BareMetal(
+                tasks.get(Part.STRIP),
+                Optional.ofNullable(tasks.get(Part.SHOWN)),
+                tasks.get(Part.COAT),
+                ids(open, BareMetal::isOnMetal),
+                ids(open, BareMetal::isLocalStrip),
+                ids(open, BareMetal::isLocalCoat),
+                byTrade,
+                uncovering);
+    }
+
+    private static Set<ActivityId> ids(Collection<Open> open, Predicate<JobNature> which) {
+        return open.stream().filter(j -> which.test(j.nature())).map(Open::id).collect(Collectors.toSet());
+    }
+
     /**
      * @param aim       that asks for it
      * @param demand    of light, warmth, quiet neighbours, where one does it oneself
@@ -80,7 +128,13 @@ public record BareMetal(
     }
 
     /** @param costMinor what they ask, in minor units of the base currency */
-    public record ByOthers(DaysAway away, long costMinor) {}
+    public record ByOthers(DaysAway away, long costMinor) {
+        public ByOthers {
+            if (costMinor < 0)
+                throw InvalidValue.at(
+                        "costMinor", "sent-out.cost", "The price cannot be negative.", "Enter 0 if you do not know.");
+        }
+    }
 
     public BareMetal {
         onMetal = Set.copyOf(onMetal);
@@ -96,27 +150,26 @@ public record BareMetal(
     }
 
     /** It is done to bare metal of the body. */
-    public static boolean isOnMetal(JobNature nature) {
+    static boolean isOnMetal(JobNature nature) {
         return isOf(nature, BODY) && ON_METAL.contains(nature.operation()) && !isLocalStrip(nature);
     }
 
     /** It only takes one place to bare metal; where it does more, cracks looked for for instance, it is done all the same. */
-    public static boolean isLocalStrip(JobNature nature) {
+    static boolean isLocalStrip(JobNature nature) {
         return isOf(nature, BODY)
                 && STRIPS.contains(nature.operation())
                 && nature.details().isEmpty();
     }
 
-    /** It colours one place of the body; what keeps rust out of seams and cavities is none. */
-    public static boolean isLocalCoat(JobNature nature) {
+    /** It only colours one place of the body; where it does more, a datum read again, wires put back, it is done all the same. */
+    static boolean isLocalCoat(JobNature nature) {
         return isOf(nature, Set.of(VehicleSystem.BODY))
                 && COATS.contains(nature.operation())
-                && !nature.details().contains(Detail.CAVITY_WAX)
-                && !nature.details().contains(Detail.SEAM_SEAL);
+                && nature.details().isEmpty();
     }
 
     /** A place or a job of that system belongs to what is stripped. */
-    public static boolean isOfBody(VehicleSystem system) {
+    static boolean isOfBody(VehicleSystem system) {
         return BODY.contains(system);
     }
 
@@ -133,7 +186,6 @@ public record BareMetal(
 
     /** With all jobs that are there, and those of the whole body; the local coats are still in it. */
     PlanProblem of(PlanProblem problem) {
-        if (problem.people().isEmpty()) return problem;
         List<Activity> activities = new ArrayList<>(problem.activities());
         tasks().forEach(t -> activities.add(activity(t, problem)));
         Map<String, Capacity> resources = new LinkedHashMap<>();
@@ -202,32 +254,33 @@ public record BareMetal(
 
     private List<Link> links(PlanProblem problem, List<Activity> activities) {
         Set<ActivityId> there = activities.stream().map(Activity::id).collect(Collectors.toSet());
-        List<Link> links = new ArrayList<>(problem.links());
-        Precedence<ActivityId> order = new Precedence<>(links.stream()
-                .map(l -> new Precedence.Link<>(l.before(), l.after()))
-                .toList());
-        Stream.concat(order(problem).stream(), byTrade.stream())
+        List<Precedence.Link<ActivityId>> all = Stream.concat(wanted(problem).stream(), byTrade.stream())
                 .filter(l -> there.contains(l.before()) && there.contains(l.after()))
-                .filter(l -> order.circleClosedBy(l.before(), l.after()).isEmpty())
-                .forEach(l -> {
-                    order.add(l);
-                    links.add(new Link(l.before(), l.after(), Duration.ZERO));
-                });
-        return links;
+                .toList();
+        return Stream.concat(
+                        problem.links().stream(),
+                        straight(problem, all).stream().map(l -> new Link(l.before(), l.after(), Duration.ZERO)))
+                .toList();
     }
 
     /** What comes after what besides: stripped, then all work on the metal, then one coat, which comes where the local ones came. Closes no circle. */
     public List<Precedence.Link<ActivityId>> order(PlanProblem problem) {
-        List<Precedence.Link<ActivityId>> fresh = new ArrayList<>();
+        return straight(problem, wanted(problem));
+    }
+
+    /** Of these links those that close no circle with what is there and what was taken before. */
+    private static List<Precedence.Link<ActivityId>> straight(
+            PlanProblem problem, Collection<Precedence.Link<ActivityId>> links) {
         Precedence<ActivityId> order = new Precedence<>(problem.links().stream()
                 .map(l -> new Precedence.Link<>(l.before(), l.after()))
                 .toList());
-        for (Precedence.Link<ActivityId> link : wanted(problem))
+        List<Precedence.Link<ActivityId>> straight = new ArrayList<>();
+        for (Precedence.Link<ActivityId> link : links)
             if (order.circleClosedBy(link.before(), link.after()).isEmpty()) {
                 order.add(link);
-                fresh.add(link);
+                straight.add(link);
             }
-        return fresh;
+        return straight;
     }
 
     private Set<Precedence.Link<ActivityId>> wanted(PlanProblem problem) {

@@ -4,10 +4,15 @@ import java.util.Collection;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import ofisino.core.kernel.Effort;
 import ofisino.core.kernel.Entry;
 import ofisino.core.kernel.InvalidValue;
+import ofisino.core.kernel.VehicleSystem;
+import ofisino.core.plan.job.JobNature;
+import ofisino.core.plan.job.Operation;
+import ofisino.core.plan.whatif.BareMetal.Part;
 import ofisino.core.vehicle.BodyStyle;
 import ofisino.core.vehicle.body.Zone;
 import ofisino.core.vehicle.estimate.Estimate;
@@ -16,19 +21,31 @@ import ofisino.core.vehicle.estimate.Estimates;
 
 /** What it usually takes to have a whole body at bare metal and painted anew, from {@code bare-metal.yaml}, which explains its keys. */
 public final class BareMetalUsual {
+    private final Map<Part, PartJob> jobs = new EnumMap<>(Part.class);
     private final Map<BodyStyle, Takes> byBody = new EnumMap<>(BodyStyle.class);
 
-    /** @param strip to bare metal @param coat from there to paint */
-    public record Takes(Estimate strip, Estimate coat) {}
+    /** @param strip to bare metal @param coat from there to paint @param colourMillilitres as it comes out of the gun */
+    public record Takes(Estimate strip, Estimate coat, int colourMillilitres) {}
+
+    /** A job as it is proposed. */
+    public record PartJob(String title, JobNature nature, Optional<Bought> buys) {}
+
+    /** What a job uses up. @param of the consumable that it is mostly */
+    public record Bought(String title, Optional<String> of) {}
 
     /** A place that nobody has seen all of. @param unseen share of it, 0 to 1 */
     public record UnseenPlace(Zone zone, double unseen) {}
 
-    private BareMetalUsual(List<Entry> bodies) {
-        for (Entry e : bodies) {
-            e.only("bodies", "strip", "coat");
+    private BareMetalUsual(Entry file) {
+        file.only("parts", "bodies");
+        for (Entry e : file.list("parts")) jobs.put(e.choice("part", Part.class), job(e));
+        for (Part part : Part.values())
+            if (!jobs.containsKey(part))
+                throw InvalidValue.of("bare-metal.part", "The job of %s is missing.", "Add the part.", part);
+        for (Entry e : file.list("bodies")) {
+            e.only("bodies", "colour", "strip", "coat");
             for (BodyStyle body : e.choices("bodies", BodyStyle.class, Set.of()))
-                byBody.put(body, new Takes(takes(e, "strip"), takes(e, "coat")));
+                byBody.put(body, new Takes(takes(e, "strip"), takes(e, "coat"), e.whole("colour")));
         }
         for (BodyStyle body : BodyStyle.values())
             if (!byBody.containsKey(body))
@@ -38,9 +55,19 @@ public final class BareMetalUsual {
     /** Reads bare-metal.yaml. @throws InvalidValue naming the entry that is wrong */
     public static BareMetalUsual load() {
         return Entry.readBeside(
-                BareMetalUsual.class,
-                "bare-metal.yaml",
-                yaml -> new BareMetalUsual(Entry.listOf("bare metal, by body", yaml)));
+                BareMetalUsual.class, "bare-metal.yaml", yaml -> new BareMetalUsual(Entry.of("bare metal", yaml)));
+    }
+
+    private static PartJob job(Entry e) {
+        e.only("part", "title", "operation", "system", "buys", "of");
+        Optional<String> of = e.has("of") ? Optional.of(e.text("of")) : Optional.empty();
+        return new PartJob(
+                e.text("title"),
+                new JobNature(
+                        e.choice("operation", Operation.class),
+                        Optional.of(e.choice("system", VehicleSystem.class)),
+                        Set.of()),
+                e.has("buys") ? Optional.of(new Bought(e.text("buys"), of)) : Optional.empty());
     }
 
     private static Estimate takes(Entry body, String what) {
@@ -57,18 +84,24 @@ public final class BareMetalUsual {
         return (int) Math.round(hours * 60);
     }
 
+    /** The job of a part. */
+    public PartJob job(Part part) {
+        return jobs.get(part);
+    }
+
     /** By a careful amateur at home. */
     public Takes of(BodyStyle body) {
         return byBody.get(body);
     }
 
     /**
-     * What is put right because the bare metal shows it: of each place what it usually hides, by how likely it does. Its money is that of the
-     * unseen places, which is reckoned with whether one looks or not.
+     * What is put right because the bare metal of the body shows it: of each place what it usually hides, by how likely it does. Its money is that
+     * of the unseen places, which is reckoned with whether one looks or not.
      */
     public static Effort toShow(Collection<UnseenPlace> places, Estimates usual) {
         double[] three = new double[3];
         for (UnseenPlace p : places) {
+            if (!BareMetal.isOfBody(p.zone().system())) continue;
             Estimates.Hidden hides = usual.hidden(p.zone().system());
             double chance = hides.chanceAt(p.zone(), p.unseen());
             Effort damage = hides.damage().effort();

@@ -8,11 +8,12 @@ import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import ofisino.core.kernel.Aim;
+import ofisino.core.plan.Activities;
 import ofisino.core.plan.calendar.TimeWindow;
 import ofisino.core.plan.problem.Activity;
+import ofisino.core.plan.problem.Activity.ActivityKind;
 import ofisino.core.plan.problem.Activity.Crew;
 import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.PlanOutcome;
@@ -34,10 +35,7 @@ class BackToBackTest {
 
     /** Brakes, then joints, each with the wheels off; what comes between keeps them apart. */
     private static PlanProblem car(String... between) {
-        List<TimeWindow> days = IntStream.range(0, 60)
-                .mapToObj(d -> MONDAY.plus(Duration.ofDays(d)).plus(Duration.ofHours(9)))
-                .map(from -> new TimeWindow(from, from.plus(Duration.ofHours(4))))
-                .toList();
+        List<TimeWindow> days = Activities.sessions(MONDAY, 1, 60, 4);
         List<Activity> work = Stream.concat(
                         Stream.of("off-1", "brakes", "on-1", "off-2", "joints", "on-2"), Stream.of(between))
                 .map(BackToBackTest::activity)
@@ -72,19 +70,9 @@ class BackToBackTest {
     }
 
     private static Activity activity(String name) {
-        Activity job = Activity.job(name, Aim.ROAD_READY, name.equals("roll out") ? 120 : 2, INES);
-        if (!name.startsWith("o")) return job;
-        return new Activity(
-                job.id(),
-                name.startsWith("off") ? Activity.ActivityKind.STRIP : Activity.ActivityKind.REFIT,
-                job.aim(),
-                job.workSlots(),
-                job.crew(),
-                job.timing(),
-                job.demand(),
-                job.dues(),
-                job.states(),
-                job.begun());
+        if (name.startsWith("off")) return Activities.ofAccess(name, ActivityKind.STRIP, Aim.ROAD_READY, 2, INES);
+        if (name.startsWith("on")) return Activities.ofAccess(name, ActivityKind.REFIT, Aim.ROAD_READY, 2, INES);
+        return Activity.job(name, Aim.ROAD_READY, name.equals("roll out") ? 120 : 2, INES);
     }
 
     private static PlanOutcome planned(PlanProblem problem) {

@@ -9,8 +9,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.IntStream;
 import ofisino.core.kernel.Aim;
+import ofisino.core.plan.Activities;
 import ofisino.core.plan.calendar.TimeWindow;
 import ofisino.core.plan.problem.Activity;
 import ofisino.core.plan.problem.Activity.Crew;
@@ -37,10 +37,7 @@ class OpenedByWorkTest {
     }
 
     private static PlanProblem car(Link... more) {
-        List<TimeWindow> days = IntStream.range(0, 60)
-                .mapToObj(d -> MONDAY.plus(Duration.ofDays(7L * d)).plus(Duration.ofHours(9)))
-                .map(from -> new TimeWindow(from, from.plus(Duration.ofHours(4))))
-                .toList();
+        List<TimeWindow> days = Activities.sessions(MONDAY, 7, 60, 4);
         List<Activity> work = new ArrayList<>();
         for (String job : List.of("old-off", "train-on", "gearbox", "pipe-off", "pipe-on", "stands", "down"))
             work.add(Activity.job(job, Aim.ROAD_READY, 4, INES));
@@ -85,7 +82,7 @@ class OpenedByWorkTest {
 
     @Test
     void whatIsDoneBehindItIsDoneWhileItIsOffAnyway() {
-        PlanProblem problem = EXHAUST.in(car());
+        PlanProblem problem = EXHAUST.in(car(), Set.of());
         assertThat(problem.activities())
                 .extracting(a -> a.id().value())
                 .containsExactlyInAnyOrder("old-off", "train-on", "gearbox", "stands", "down");
@@ -100,7 +97,8 @@ class OpenedByWorkTest {
 
     @Test
     void onceTheOldOneIsOffItIsOpen() {
-        PlanProblem problem = new OpenedByWork(EXHAUST.accesses(), Optional.empty(), EXHAUST.closes()).in(car());
+        PlanProblem problem =
+                new OpenedByWork(EXHAUST.accesses(), Optional.empty(), EXHAUST.closes()).in(car(), Set.of());
         assertThat(problem.stripDowns())
                 .filteredOn(s -> s.id().equals("s2"))
                 .singleElement()
@@ -114,15 +112,23 @@ class OpenedByWorkTest {
     @Test
     void whatWouldRunInACircleStaysAsItWas() {
         PlanProblem tried = car(Link.of("train-on", "gearbox"));
-        assertThat(EXHAUST.in(tried)).isEqualTo(tried);
+        assertThat(EXHAUST.in(tried, Set.of())).isEqualTo(tried);
         var sump = new OpenedByWork(Set.of("sump-off"), Optional.of(id("old-off")), id("train-on"));
-        assertThat(sump.in(car())).isEqualTo(car());
+        assertThat(sump.in(car(), Set.of())).isEqualTo(car());
+    }
+
+    @Test
+    void whatAPersonWantsByItselfStaysSo() {
+        assertThat(EXHAUST.in(car(), Set.of("s2"))).isEqualTo(car());
+        assertThat(EXHAUST.in(car(), Set.of("s1")).stripDowns())
+                .as("nothing is taken from it")
+                .anyMatch(s -> s.refit().equals(id("train-on")));
     }
 
     /** A person joins it with another strip-down of the same: the work by which it is opened is done all the same. */
     @Test
     void whatIsJoinedLosesNoWork() {
-        PlanProblem problem = EXHAUST.in(car());
+        PlanProblem problem = EXHAUST.in(car(), Set.of());
         List<StripDown> more = new ArrayList<>(problem.stripDowns());
         more.add(0, stripDown("s3", "exhaust-front-off", "off-again", "on-again", List.of("clutch"), List.of("s1")));
         List<Activity> work = new ArrayList<>(problem.activities());

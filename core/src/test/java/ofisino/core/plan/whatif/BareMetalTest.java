@@ -12,10 +12,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.Effort;
 import ofisino.core.kernel.VehicleSystem;
+import ofisino.core.plan.Activities;
 import ofisino.core.plan.calendar.TimeWindow;
 import ofisino.core.plan.job.Detail;
 import ofisino.core.plan.job.JobNature;
@@ -51,10 +51,7 @@ class BareMetalTest {
 
     /** A weld and its own paint behind the seats; a door that is painted and then hung; brakes that have nothing to do with it. */
     private static PlanProblem car() {
-        List<TimeWindow> days = IntStream.range(0, 100)
-                .mapToObj(d -> MONDAY.plus(Duration.ofDays(7L * d)).plus(Duration.ofHours(9)))
-                .map(from -> new TimeWindow(from, from.plus(Duration.ofHours(8))))
-                .toList();
+        List<TimeWindow> days = Activities.sessions(MONDAY, 7, 100, 8);
         List<Activity> work = List.of(
                 Activity.job("brakes", Aim.ROAD_READY, 16, INES),
                 Activity.job("wax", Aim.ROAD_READY, 4, INES),
@@ -226,7 +223,7 @@ class BareMetalTest {
     }
 
     @Test
-    void seamsAndCavitiesAreNoLocalCoat() {
+    void whatDoesMoreThanColourAPlaceIsNoLocalCoat() {
         assertThat(BareMetal.isLocalStrip(nature(Operation.CLEAN, VehicleSystem.BODY)))
                 .isTrue();
         assertThat(BareMetal.isLocalStrip(nature(Operation.CLEAN, VehicleSystem.STRUCTURE, Detail.CRACK_CHECK)))
@@ -237,6 +234,12 @@ class BareMetalTest {
         assertThat(BareMetal.isLocalCoat(nature(Operation.PAINT, VehicleSystem.BODY)))
                 .isTrue();
         assertThat(BareMetal.isLocalCoat(nature(Operation.PRIME, VehicleSystem.BODY, Detail.SEAM_SEAL)))
+                .isFalse();
+        assertThat(BareMetal.isLocalCoat(nature(Operation.PRIME, VehicleSystem.BODY, Detail.MEASURE)))
+                .as("the datum is read again after the weld")
+                .isFalse();
+        assertThat(BareMetal.isLocalCoat(nature(Operation.PAINT, VehicleSystem.BODY, Detail.MASK)))
+                .as("wires and pipes are put back with it")
                 .isFalse();
         assertThat(BareMetal.isLocalCoat(nature(Operation.PAINT, VehicleSystem.WHEELS_AND_TYRES)))
                 .isFalse();

@@ -1,27 +1,29 @@
 package ofisino.server.money.otherway;
 
+import java.nio.charset.StandardCharsets;
 import java.util.Collection;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.UUID;
-import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.Currencies;
 import ofisino.core.kernel.Effort;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.parts.consumable.Consumable;
 import ofisino.core.parts.consumable.Consumables;
 import ofisino.core.plan.access.AccessLibrary;
-import ofisino.core.plan.job.JobNature;
 import ofisino.core.plan.job.Precedence;
 import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.sentout.DaysAway;
 import ofisino.core.plan.whatif.BareMetal;
 import ofisino.core.plan.whatif.BareMetal.ByOthers;
+import ofisino.core.plan.whatif.BareMetal.Open;
+import ofisino.core.plan.whatif.BareMetal.Part;
 import ofisino.core.plan.whatif.BareMetal.Task;
 import ofisino.core.plan.whatif.BareMetalUsual;
 import ofisino.core.plan.whatif.BareMetalUsual.UnseenPlace;
@@ -36,7 +38,6 @@ import ofisino.server.money.otherway.OtherWayController.BareMetalTakes;
 import ofisino.server.money.otherway.OtherWayController.DoneByOthers;
 import ofisino.server.plan.GivenAwayJobs;
 import ofisino.server.plan.Jobs;
-import ofisino.server.plan.Jobs.Job;
 import ofisino.server.plan.OrderOfWork;
 import ofisino.server.plan.WorkAsks;
 import ofisino.server.vehicle.Inspection;
@@ -61,8 +62,10 @@ record BareMetals(
     /** What places hide is reckoned with whether one looks or not. */
     private static final Material NO_MATERIAL = new Material(0, 0, 0);
 
-    /** The consumable by which a body gets its colour. */
-    static final String COLOUR = "colour";
+    /** Of the same way the same job each time that one looks. */
+    static UUID idOf(UUID wayId, Part part) {
+        return UUID.nameUUIDFromBytes((wayId + " " + part).getBytes(StandardCharsets.UTF_8));
+    }
 
     /** @throws InvalidValue when nobody can say what the material costs, or a price is none */
     void mustBePriced(Caller caller, BareMetalFields said) {
@@ -79,35 +82,62 @@ record BareMetals(
 
     BareMetal of(Caller caller, UUID projectId, UUID wayId, BareMetalFields said) {
         Projects.Project project = projects.require(caller, projectId);
-        BareMetalUsual.Takes whole = usually.of(project.bodyStyle());
-        Effort shown = shown(caller, project);
+        List<Open> open = open(caller, projectId);
+        List<WorkAsks.Asked> asked =
+                asks.of(caller, Stream.of(Part.values()).map(this::work).toList());
+        Map<Part, Task> tasks = new EnumMap<>(Part.class);
+        for (Part part : Part.values()) {
+            Estimate own = own(caller, project, part);
+            if (own.effort().likelyMinutes() == 0) continue;
+            WorkAsks.Asked its = asked.get(part.ordinal());
+            tasks.put(
+                    part,
+                    new Task(
+                            ActivityId.job(idOf(wayId, part)),
+                            part.aim(open, project.aim()),
+                            own.effort().likelyMinutes(),
+                            its.demand(),
+                            its.resources(),
+                            own.material()
+                                    .costs(garages.workshopHourMinor(caller).orElse(0L))
+                                    .likelyMinor(),
+                            others(part, said).map(o -> new ByOthers(new DaysAway(o.days()), o.costMinor()))));
+        }
+        return BareMetal.of(
+                tasks, open, byTrade(caller, projectId, wayId), accesses.fills().keySet());
+    }
+
+    private List<Open> open(Caller caller, UUID projectId) {
         Set<UUID> given = givenAwayJobs.ids(caller, projectId);
-        List<Job> open = jobs.of(caller, projectId).stream()
+        return jobs.of(caller, projectId).stream()
                 .filter(j -> !j.state().isOver() && !j.state().isInHand() && !given.contains(j.id()))
+                .map(j -> new Open(ActivityId.job(j.id()), j.nature(), j.aim()))
                 .toList();
-        return new BareMetal(
-                task(caller, BareMetalPart.STRIP, wayId, Aim.ROAD_READY, whole.strip(), said.strip()),
-                shown.likelyMinutes() == 0
-                        ? Optional.empty()
-                        : Optional.of(task(
-                                caller,
-                                BareMetalPart.SHOWN,
-                                wayId,
-                                Aim.ROAD_READY,
-                                new Estimate(shown, NO_MATERIAL),
-                                null)),
-                task(caller, BareMetalPart.COAT, wayId, painted(open, project), whole.coat(), said.coat()),
-                ids(open, BareMetal::isOnMetal),
-                ids(open, BareMetal::isLocalStrip),
-                ids(open, BareMetal::isLocalCoat),
-                byTrade(caller, projectId, wayId),
-                accesses.fills().keySet());
+    }
+
+    private static Optional<DoneByOthers> others(Part part, BareMetalFields said) {
+        return switch (part) {
+            case STRIP -> Optional.ofNullable(said.strip());
+            case SHOWN -> Optional.empty();
+            case COAT -> Optional.ofNullable(said.coat());
+        };
+    }
+
+    private WorkAsks.Work work(Part part) {
+        BareMetalUsual.PartJob job = usually.job(part);
+        OptionalInt coldest = job.buys()
+                .flatMap(BareMetalUsual.Bought::of)
+                .flatMap(consumables::find)
+                .map(Consumable::lowest)
+                .orElse(OptionalInt.empty());
+        return new WorkAsks.Work(job.nature(), coldest);
     }
 
     /** Of the three and the jobs that are there. */
     private List<Precedence.Link<ActivityId>> byTrade(Caller caller, UUID projectId, UUID wayId) {
-        List<OrderOfWork.ThoughtOf> more = Stream.of(BareMetalPart.values())
-                .map(part -> new OrderOfWork.ThoughtOf(part.of(wayId), part.nature))
+        List<OrderOfWork.ThoughtOf> more = Stream.of(Part.values())
+                .map(part -> new OrderOfWork.ThoughtOf(
+                        idOf(wayId, part), usually.job(part).nature()))
                 .toList();
         Set<UUID> its = more.stream().map(OrderOfWork.ThoughtOf::id).collect(Collectors.toSet());
         return orderOfWork.binding(caller, projectId, more).stream()
@@ -116,47 +146,12 @@ record BareMetals(
                 .toList();
     }
 
-    /** As far as the local coats would bring the car. */
-    private static Aim painted(List<Job> open, Projects.Project project) {
-        return open.stream()
-                .filter(j -> BareMetal.isLocalCoat(j.nature()))
-                .map(Job::aim)
-                .max(Aim::compareTo)
-                .orElse(project.aim());
-    }
-
-    private Task task(
-            Caller caller, BareMetalPart part, UUID wayId, Aim aim, Estimate own, @Nullable DoneByOthers others) {
-        OptionalInt coldest = part == BareMetalPart.COAT
-                ? consumables.find(COLOUR).map(Consumable::lowest).orElse(OptionalInt.empty())
-                : OptionalInt.empty();
-        WorkAsks.Asked asked = asks.of(caller, part.nature, coldest);
-        return new Task(
-                ActivityId.job(part.of(wayId)),
-                aim,
-                own.effort().likelyMinutes(),
-                asked.demand(),
-                asked.resources(),
-                own.material()
-                        .costs(garages.workshopHourMinor(caller).orElse(0L))
-                        .likelyMinor(),
-                Optional.ofNullable(others).map(o -> new ByOthers(new DaysAway(o.days()), o.costMinor())));
-    }
-
-    private static Set<ActivityId> ids(List<Job> jobs, Predicate<JobNature> which) {
-        return jobs.stream()
-                .filter(j -> which.test(j.nature()))
-                .map(j -> ActivityId.job(j.id()))
-                .collect(Collectors.toSet());
-    }
-
-    /** Of one part what it takes of oneself. */
-    Effort effort(Caller caller, UUID projectId, BareMetalPart part) {
-        Projects.Project project = projects.require(caller, projectId);
+    /** What a part takes of oneself. */
+    Estimate own(Caller caller, Projects.Project project, Part part) {
         return switch (part) {
-            case STRIP -> usually.of(project.bodyStyle()).strip().effort();
-            case SHOWN -> shown(caller, project);
-            case COAT -> usually.of(project.bodyStyle()).coat().effort();
+            case STRIP -> usually.of(project.bodyStyle()).strip();
+            case SHOWN -> new Estimate(shown(caller, project), NO_MATERIAL);
+            case COAT -> usually.of(project.bodyStyle()).coat();
         };
     }
 
@@ -164,21 +159,20 @@ record BareMetals(
         Body body = projects.bodyOf(project);
         Collection<UnseenPlace> places = inspection.unseen(caller, project.id()).byPlace().entrySet().stream()
                 .flatMap(e -> body.zone(e.getKey()).stream()
-                        .filter(zone -> BareMetal.isOfBody(zone.system()))
                         .map(zone -> new UnseenPlace(zone, e.getValue().share())))
                 .toList();
         return BareMetalUsual.toShow(places, usual);
     }
 
-    static BareMetalTakes takes(BareMetal whole) {
+    BareMetalTakes takes(Caller caller, BareMetal whole) {
         return new BareMetalTakes(
-                own(whole.strip()),
+                ownMinutes(whole.strip()),
                 whole.shown().map(Task::minutes).orElse(0),
-                own(whole.coat()),
-                whole.materialMinor());
+                ownMinutes(whole.coat()),
+                garages.workshopHourMinor(caller).isEmpty() ? null : whole.materialMinor());
     }
 
-    private static @Nullable Integer own(Task task) {
+    private static @Nullable Integer ownMinutes(Task task) {
         return task.byOthers().isPresent() ? null : task.minutes();
     }
 }

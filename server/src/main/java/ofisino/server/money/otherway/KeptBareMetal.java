@@ -1,5 +1,6 @@
 package ofisino.server.money.otherway;
 
+import java.nio.charset.StandardCharsets;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -13,7 +14,11 @@ import ofisino.core.plan.problem.PlanProblem;
 import ofisino.core.plan.problem.PlanProblem.StripDown;
 import ofisino.core.plan.scope.Growth;
 import ofisino.core.plan.whatif.BareMetal;
+import ofisino.core.plan.whatif.BareMetal.Part;
 import ofisino.core.plan.whatif.BareMetal.Task;
+import ofisino.core.plan.whatif.BareMetalUsual;
+import ofisino.core.plan.whatif.BareMetalUsual.Bought;
+import ofisino.core.plan.whatif.BareMetalUsual.PartJob;
 import ofisino.server.identity.Caller;
 import ofisino.server.money.otherway.OtherWayController.BareMetalFields;
 import ofisino.server.parts.Needs;
@@ -22,36 +27,29 @@ import ofisino.server.plan.CarAccess;
 import ofisino.server.plan.GivenAwayJobs;
 import ofisino.server.plan.Jobs;
 import ofisino.server.plan.Jobs.Job;
-import org.jspecify.annotations.Nullable;
+import ofisino.server.vehicle.Projects;
 import org.springframework.stereotype.Component;
 
 /** A whole body at bare metal becomes the plan: its jobs, their order, what stays off meanwhile, and what is bought for it. */
 @Component
-record KeptBareMetal(BareMetals bareMetals, Jobs jobs, GivenAwayJobs givenAwayJobs, CarAccess access, Needs needs) {
+record KeptBareMetal(
+        Projects projects,
+        BareMetals bareMetals,
+        BareMetalUsual usually,
+        Jobs jobs,
+        GivenAwayJobs givenAwayJobs,
+        CarAccess access,
+        Needs needs) {
     /** From the shop round the corner. */
     private static final int LEAD_DAYS = 0;
 
-    /** As it comes out of a gun for a whole body, in millilitres. Common practice, no source. */
-    private static final int COLOUR_MILLILITRES = 4000;
-
     /** @param problem as it is stated before */
     void keep(Caller caller, UUID projectId, UUID wayId, BareMetalFields said, PlanProblem problem) {
+        Projects.Project project = projects.require(caller, projectId);
         BareMetal whole = bareMetals.of(caller, projectId, wayId, said);
-        add(
-                caller,
-                projectId,
-                wayId,
-                BareMetalPart.STRIP,
-                whole.strip(),
-                findings(caller, projectId, whole.localStrips()));
-        whole.shown().ifPresent(t -> add(caller, projectId, wayId, BareMetalPart.SHOWN, t, List.of()));
-        add(
-                caller,
-                projectId,
-                wayId,
-                BareMetalPart.COAT,
-                whole.coat(),
-                findings(caller, projectId, whole.localCoats()));
+        add(caller, project, wayId, Part.STRIP, whole.strip(), whole.localStrips());
+        whole.shown().ifPresent(t -> add(caller, project, wayId, Part.SHOWN, t, Set.of()));
+        add(caller, project, wayId, Part.COAT, whole.coat(), whole.localCoats());
         Map<ActivityId, UUID> byActivity =
                 jobs.of(caller, projectId).stream().collect(Collectors.toMap(j -> ActivityId.job(j.id()), Job::id));
         whole.order(problem).stream()
@@ -64,26 +62,27 @@ record KeptBareMetal(BareMetals bareMetals, Jobs jobs, GivenAwayJobs givenAwayJo
                     .findFirst()
                     .ifPresent(job -> meanwhile.put(s.access(), byActivity.get(job)));
         whole.tasks().forEach(t -> access.joinStripDowns(caller, byActivity.get(t.id()), meanwhile));
-        buy(caller, projectId, wayId, whole);
     }
 
-    private void add(Caller caller, UUID projectId, UUID wayId, BareMetalPart part, Task task, List<UUID> findings) {
+    /** @param local jobs that it takes the place of */
+    private void add(Caller caller, Projects.Project project, UUID wayId, Part part, Task task, Set<ActivityId> local) {
+        UUID id = BareMetals.idOf(wayId, part);
+        PartJob job = usually.job(part);
         jobs.add(
                 caller,
-                projectId,
+                project.id(),
                 new Jobs.NewJob(
-                        part.of(wayId),
-                        part.title,
-                        part.nature,
+                        id,
+                        job.title(),
+                        job.nature(),
                         task.aim(),
-                        bareMetals.effort(caller, projectId, part),
-                        findings,
+                        bareMetals.own(caller, project, part).effort(),
+                        findings(caller, project.id(), local),
                         Growth.Cause.TASTE));
+        if (task.byOthers().isEmpty()) job.buys().ifPresent(b -> buy(caller, project, id, b, task.ownMaterialMinor()));
         task.byOthers()
                 .ifPresent(o -> givenAwayJobs.give(
-                        caller,
-                        new GivenAwayJobs.JobGivenAway(
-                                part.of(wayId), "", o.away().days(), o.costMinor(), null, 0)));
+                        caller, new GivenAwayJobs.JobGivenAway(id, "", o.away().days(), o.costMinor(), null, 0)));
     }
 
     /** What these jobs were to deal with. */
@@ -95,34 +94,18 @@ record KeptBareMetal(BareMetals bareMetals, Jobs jobs, GivenAwayJobs givenAwayJo
                 .toList();
     }
 
-    private void buy(Caller caller, UUID projectId, UUID wayId, BareMetal whole) {
-        UUID strip = BareMetalPart.STRIP.of(wayId);
-        UUID coat = BareMetalPart.COAT.of(wayId);
-        buy(
+    /** @param minor what it is thought to cost; 0 where nobody knows */
+    private void buy(Caller caller, Projects.Project project, UUID job, Bought what, long minor) {
+        UUID id = UUID.nameUUIDFromBytes((job + " " + what.title()).getBytes(StandardCharsets.UTF_8));
+        int colour = usually.of(project.bodyStyle()).colourMillilitres();
+        needs.add(
                 caller,
-                projectId,
-                need(strip, null, "Discs and cleaner to strip the whole body", 1, AmountUnit.PIECE),
-                whole.strip().ownMaterialMinor());
-        buy(
-                caller,
-                projectId,
-                need(
-                        coat,
-                        BareMetals.COLOUR,
-                        "Filler, primer and colour for the whole body",
-                        COLOUR_MILLILITRES,
-                        AmountUnit.MILLILITRE),
-                whole.coat().ownMaterialMinor());
-    }
-
-    private static NewNeed need(UUID job, @Nullable String item, String title, int quantity, AmountUnit unit) {
-        UUID id = new UUID(job.getMostSignificantBits(), ~job.getLeastSignificantBits());
-        return new NewNeed(id, job, item, title, Side.NONE, quantity, unit, LEAD_DAYS);
-    }
-
-    private void buy(Caller caller, UUID projectId, NewNeed material, long minor) {
-        if (minor == 0) return;
-        needs.add(caller, projectId, material);
-        needs.save(caller, needs.open(caller, material.id()).thoughtOf(minor, LEAD_DAYS));
+                project.id(),
+                what.of()
+                        .map(item -> new NewNeed(
+                                id, job, item, what.title(), Side.NONE, colour, AmountUnit.MILLILITRE, LEAD_DAYS))
+                        .orElseGet(() ->
+                                new NewNeed(id, job, null, what.title(), Side.NONE, 1, AmountUnit.PIECE, LEAD_DAYS)));
+        if (minor > 0) needs.save(caller, needs.open(caller, id).thoughtOf(minor, LEAD_DAYS));
     }
 }

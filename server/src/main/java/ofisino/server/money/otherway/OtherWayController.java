@@ -35,12 +35,16 @@ record OtherWayController(OtherWayService service) {
     record BareMetalFields(
             @Nullable DoneByOthers strip, @Nullable DoneByOthers coat) {}
 
-    /** @param stripMinutes of one's own; absent where somebody else does it @param shownMinutes what comes to light, on average @param materialMinor in the base currency */
+    /**
+     * @param stripMinutes  of one's own; absent where somebody else does it
+     * @param shownMinutes  what comes to light, on average
+     * @param materialMinor in the base currency; absent where nobody knows the price level any more
+     */
     record BareMetalTakes(
             @Nullable Integer stripMinutes,
             int shownMinutes,
             @Nullable Integer coatMinutes,
-            long materialMinor) {}
+            @Nullable Long materialMinor) {}
 
     /** @param standard only what this asks for is done @param sessionsMore a week, less than nothing for fewer @param boughtAs how parts are bought wherever somebody offers such; absent for as planned @param bareMetal absent for only where the body is bad */
     record OtherWayFields(

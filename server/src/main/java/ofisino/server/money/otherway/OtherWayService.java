@@ -110,7 +110,7 @@ record OtherWayService(
                         bought.stream().collect(Collectors.toMap(b -> b.need().id(), BoughtSo::landedMinor)),
                         more),
                 bought,
-                way.bareMetal().map(BareMetals::takes));
+                way.bareMetal().map(b -> bareMetals.takes(caller, b)));
     }
 
     private List<BoughtSo> bought(Caller caller, UUID projectId, OtherWayFields fields) {

@@ -27,6 +27,7 @@ import org.springframework.stereotype.Component;
 class SimulatedPlans {
     /** The plan, three ways beside it, and another car: each of 400 activities takes megabytes. */
     private static final int MOST = 5;
+
     private static final long SEED = 1;
     private static final int PROCESSORS = 2;
 

@@ -1,9 +1,8 @@
 package ofisino.server.plan.schedule;
 
+import java.util.List;
 import java.util.Optional;
-import java.util.OptionalInt;
 import ofisino.core.plan.job.Conditions;
-import ofisino.core.plan.job.JobNature;
 import ofisino.core.plan.problem.Activity;
 import ofisino.server.identity.Caller;
 import ofisino.server.plan.JobConditions.Where;
@@ -13,10 +12,19 @@ import org.springframework.stereotype.Component;
 /** What work asks for anywhere in the garage, worked as is usual. */
 @Component
 record AskedWork(GaragesNow garagesNow, Stating stating) implements WorkAsks {
+    private static final Where ANYWHERE = new Where(Conditions.USUAL, null);
+
     @Override
-    public Asked of(Caller caller, JobNature nature, OptionalInt lowest) {
+    public List<Asked> of(Caller caller, List<Work> works) {
         Surroundings around = stating.around(garagesNow.of(caller));
-        var needed = around.neededBy(nature, new Where(Conditions.USUAL, null), lowest);
-        return new Asked(new Activity.Demand(Optional.empty(), needed, false, false), around.resources());
+        return works.stream()
+                .map(w -> new Activity.Demand(
+                        Optional.empty(), around.neededBy(w.nature(), ANYWHERE, w.lowest()), false, false))
+                .map(demand -> new Asked(
+                        demand,
+                        around.resources().stream()
+                                .filter(r -> demand.resources().containsKey(r.id()))
+                                .toList()))
+                .toList();
     }
 }

@@ -161,7 +161,7 @@ final class KnownAnswers {
     PlanProblem grouped(PlanProblem stated, Set<String> apart, List<OpenedByWork> works) {
         return grouped.get(new Asked(question(stated), apart, works), asked -> {
             Answer answer = answer(Hiring.of(Grouping.of(stated, asked.apart())));
-            for (OpenedByWork work : asked.works()) answer = served(answer, work);
+            for (OpenedByWork work : asked.works()) answer = served(answer, work, asked.apart());
             answer = notTwiceAtOnce(answer, asked.apart());
             known.put(question(answer.problem()), answer);
             return answer.problem();
@@ -169,8 +169,8 @@ final class KnownAnswers {
     }
 
     /** As it was where no plan comes of that. */
-    private static Answer served(Answer now, OpenedByWork work) {
-        PlanProblem next = work.in(now.problem());
+    private static Answer served(Answer now, OpenedByWork work, Set<String> apart) {
+        PlanProblem next = work.in(now.problem(), apart);
         if (next == now.problem()) return now;
         Answer then = answer(next);
         boolean isLost =

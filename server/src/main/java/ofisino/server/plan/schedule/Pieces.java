@@ -40,7 +40,11 @@ final class Pieces {
     /** Pieces of work that open an access with their first job and close it with their last, which is still to be done. */
     static List<OpenedByWork> thatOpen(List<Job> jobs, Map<UUID, Set<String>> accesses, PlanProblem problem) {
         if (accesses.isEmpty()) return List.of();
-        Set<ActivityId> there = problem.activities().stream().map(Activity::id).collect(Collectors.toSet());
+        // what somebody else does is away meanwhile, and nothing is done in it
+        Set<ActivityId> there = problem.activities().stream()
+                .filter(a -> a.kind() == Activity.ActivityKind.JOB)
+                .map(Activity::id)
+                .collect(Collectors.toSet());
         return jobs.stream()
                 .filter(j -> accesses.containsKey(j.piece()))
                 .sorted(Comparator.comparingInt(Job::position))

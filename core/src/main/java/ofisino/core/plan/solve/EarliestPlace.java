@@ -5,6 +5,8 @@ final class EarliestPlace {
     private final Instance in;
     private final TimeGrid time;
     private final ScheduleGeneration pass;
+    /** Slots of the quickest crew so far, while another one is tried. */
+    private final int[] bestFound;
     /** Work may be begun and its last quarter of an hour left until the money for its end is there; its people then do nothing else. */
     boolean stretching;
     /** Whether any pass so far left the end of some work for its money. */
@@ -14,6 +16,7 @@ final class EarliestPlace {
         this.in = in;
         this.time = in.time;
         this.pass = pass;
+        bestFound = new int[pass.finder.found.length];
     }
 
     int startWithoutWork(int a, int earliest) {
@@ -25,19 +28,18 @@ final class EarliestPlace {
 
     /** The crew that is ready with it soonest, its slots being what was found; negative when there is none. */
     int quickestCrew(int a, int earliest) {
+        int[] found = pass.finder.found;
+        int work = in.work[a];
+        int crews = in.crews[a].length;
         int bestCrew = -1;
         int bestLast = Integer.MAX_VALUE;
-        int bestFirst = 0;
-        for (int c = 0; c < in.crews[a].length; c++) {
-            int from = earliestLive(a, in.crews[a][c], earliest, bestLast);
-            if (from >= 0 && pass.finder.found[in.work[a] - 1] < bestLast) {
+        for (int c = 0; c < crews; c++)
+            if (earliestLive(a, in.crews[a][c], earliest, bestLast) >= 0 && found[work - 1] < bestLast) {
                 bestCrew = c;
-                bestFirst = from;
-                bestLast = pass.finder.found[in.work[a] - 1];
+                bestLast = found[work - 1];
+                if (c < crews - 1) System.arraycopy(found, 0, bestFound, 0, work);
             }
-        }
-        if (in.crews[a].length > 1 && bestCrew >= 0)
-            earliestLive(a, in.crews[a][bestCrew], time.startOf(bestFirst), Integer.MAX_VALUE);
+        if (bestCrew >= 0 && bestCrew < crews - 1) System.arraycopy(bestFound, 0, found, 0, work);
         return bestCrew;
     }
 
@@ -47,11 +49,11 @@ final class EarliestPlace {
         return quickestCrew(a, earliest) < 0 ? time.horizon : pass.finder.endOfFound(a);
     }
 
-    /** The first live slot from which the crew can do it, its slots being what was found; negative when there is none. */
-    private int earliestLive(int a, int[] crew, int earliest, int notAfter) {
+    /** The first live slot from which the crew can do it before another slot, its slots being what was found; negative when there is none. */
+    private int earliestLive(int a, int[] crew, int earliest, int before) {
         int t = pass.shed.nextFree(crew, time.liveAt(earliest));
-        while (t < time.live && t < notAfter) {
-            int next = pass.shed.isRoom(a, t) ? pass.finder.tryFrom(a, crew, t) : t + 1;
+        while (t < time.live && t < before) {
+            int next = pass.shed.isRoom(a, t) ? pass.finder.tryFrom(a, crew, t, before) : t + 1;
             if (next < 0) {
                 int later = later(a, time.startOf(t), pass.finder.endOfFound(a));
                 if (later < 0 || stretching && stretch(a, crew)) return t;

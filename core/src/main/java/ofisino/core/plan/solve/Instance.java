@@ -53,6 +53,8 @@ final class Instance {
     final Link[][] before;
 
     final Link[][] after;
+    /** By activity: what comes after it, once for each link. */
+    final int[][] next;
 
     /** By strip-down: its strip, or {@link #NONE} when it is open already. */
     final int[] strip;
@@ -196,6 +198,9 @@ final class Instance {
         var order = new ImpliedLinks(this);
         before = order.before;
         after = order.after;
+        next = Arrays.stream(after)
+                .map(links -> Arrays.stream(links).mapToInt(Link::other).toArray())
+                .toArray(int[][]::new);
         topological = order.topological;
         income = problem.purse().map(this::incomeByDay).orElse(new long[0]);
         floor = problem.purse().map(PlanProblem.Purse::floorMinor).orElse(0L);

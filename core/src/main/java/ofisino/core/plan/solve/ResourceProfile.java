@@ -102,6 +102,11 @@ final class ResourceProfile {
         return since;
     }
 
+    /** It takes nothing that could be short. */
+    boolean fitsAnywhere(int a) {
+        return in.place[a] < 0 && in.resources[a].length == 0;
+    }
+
     boolean isRoom(int a, int t) {
         return hasPlace(a, t) && resourceShort(a, t) < 0;
     }

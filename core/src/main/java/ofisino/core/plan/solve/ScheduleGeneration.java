@@ -171,9 +171,8 @@ final class ScheduleGeneration {
     }
 
     private void follow(int a, int[] rank) {
-        for (Instance.Link l : in.after[a])
-            if (--openBefore[l.other()] == 0 && !placed[l.other()] && !in.isFixed(l.other()))
-                ready.set(rank[l.other()]);
+        for (int next : in.next[a])
+            if (--openBefore[next] == 0 && !placed[next] && !in.isFixed(next)) ready.set(rank[next]);
     }
 
     private int nextReady(int[] list) {

@@ -24,15 +24,21 @@ final class SlotSearch {
         return shed.isFree(crew, t) && shed.isRoom(a, t);
     }
 
+    /** From a live slot on, in which the crew are free and there is room, however late it ends. */
+    int tryFrom(int a, int[] crew, int from) {
+        return tryFrom(a, crew, from, time.live);
+    }
+
     /**
      * From a live slot on, in which the crew are free and there is room.
      *
+     * @param before a slot that its work ends before; what ends later is not looked for
      * @return a negative number when it can be done; otherwise the first slot after this one from which to try again
      */
-    int tryFrom(int a, int[] crew, int from) {
+    int tryFrom(int a, int[] crew, int from, int before) {
         found[0] = from;
         if (in.work[a] == 1) return waits(a, from, from);
-        return in.inOneGo[a] ? inOneGo(a, crew, from) : goesOn(a, crew, from);
+        return in.inOneGo[a] ? inOneGo(a, crew, from) : goesOn(a, crew, from, Math.min(before, time.live));
     }
 
     private int inOneGo(int a, int[] crew, int from) {
@@ -47,11 +53,11 @@ final class SlotSearch {
         return waits(a, from, from + in.work[a] - 1);
     }
 
-    private int goesOn(int a, int[] crew, int from) {
+    private int goesOn(int a, int[] crew, int from, int before) {
         // only what holds its place while it is begun minds slots in which its people are not there
-        if (!in.holdsBegun[a] && crew.length > 0) return goesOnWhereIn(a, crew, from);
+        if (!in.holdsBegun[a] && crew.length > 0) return goesOnWhereIn(a, crew, from, before);
         int done = 1;
-        for (int t = from + 1; t < time.live; t++) {
+        for (int t = from + 1; t < before; t++) {
             boolean room = shed.isRoom(a, t);
             if (!room && in.holdsBegun[a] && !shed.hasPlace(a, t)) return t + 1;
             if (!room || !shed.allIn(crew, t)) continue;
@@ -65,13 +71,14 @@ final class SlotSearch {
         return time.live;
     }
 
-    private int goesOnWhereIn(int a, int[] crew, int from) {
+    private int goesOnWhereIn(int a, int[] crew, int from, int before) {
         int done = 1;
-        for (int word = (from + 1) >> 6, bit = from + 1; word < shed.words; bit = ++word << 6) {
+        boolean anywhere = shed.fitsAnywhere(a);
+        for (int word = (from + 1) >> 6, bit = from + 1; bit < before; bit = ++word << 6) {
             long free = shed.free(crew, word);
             for (long here = shed.present(crew, word) & (-1L << bit); here != 0; here &= here - 1) {
                 int t = (word << 6) + Long.numberOfTrailingZeros(here);
-                if (!shed.isRoom(a, t)) continue;
+                if (!anywhere && !shed.isRoom(a, t)) continue;
                 if ((free & here & -here) != 0) {
                     found[done++] = t;
                     if (done == in.work[a]) return waits(a, from, t);

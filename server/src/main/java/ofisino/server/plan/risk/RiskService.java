@@ -29,7 +29,6 @@ import ofisino.server.plan.risk.RiskController.RiskDriver;
 import ofisino.server.plan.risk.RiskController.RiskOpening;
 import ofisino.server.plan.risk.RiskController.RiskResponse;
 import ofisino.server.plan.risk.RiskController.RiskState;
-import ofisino.server.plan.risk.SimulatedPlans.Run;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
@@ -42,7 +41,7 @@ record RiskService(
     public Optional<Instant> eightInTen(Caller caller, UUID projectId, Planned planned, Aim milestone) {
         if (!isPlanned(planned)) return Optional.empty();
         return simulated
-                .lately(planned.problem(), planned.plan(), () -> unknown(caller, projectId, planned))
+                .lately(projectId, planned.problem(), planned.plan(), () -> unknown(caller, projectId, planned))
                 .flatMap(Run::dates)
                 .flatMap(d -> d.inTen(milestone, 8));
     }
@@ -89,7 +88,8 @@ record RiskService(
     private Optional<Run> run(Caller caller, UUID projectId, Planned planned) {
         if (!(planned.outcome() instanceof PlanOutcome.Planned)
                 || planned.milestones().isEmpty()) return Optional.empty();
-        return Optional.of(simulated.of(planned.problem(), planned.plan(), () -> unknown(caller, projectId, planned)));
+        return Optional.of(
+                simulated.of(projectId, planned.problem(), planned.plan(), () -> unknown(caller, projectId, planned)));
     }
 
     private static boolean isPlanned(Planned planned) {

@@ -3,25 +3,30 @@ package ofisino.server.plan.risk;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.annotation.PreDestroy;
+import java.time.Duration;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.Executor;
 import java.util.concurrent.ForkJoinPool;
 import java.util.concurrent.ForkJoinWorkerThread;
-import java.util.function.BooleanSupplier;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Supplier;
 import ofisino.core.plan.problem.Activity;
 import ofisino.core.plan.problem.Plan;
 import ofisino.core.plan.problem.PlanProblem;
-import ofisino.core.plan.risk.Dates;
 import ofisino.core.plan.risk.Simulation;
 import ofisino.core.plan.risk.Uncertain;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 
 /**
- * Plans that were run through, or are being run through, by what is to be done on which day: whatever changes asks another question. One at
- * a time, behind, for whoever looks next.
+ * Plans that were run through, or are being run through, by what is to be done on which day: whatever changes asks another question. Behind
+ * the pages, for whoever looks next; a plan of a car that was changed since, and that no page waits for, is left.
  */
 @Component
 class SimulatedPlans {
@@ -30,43 +35,11 @@ class SimulatedPlans {
 
     private static final long SEED = 1;
     private static final int PROCESSORS = 2;
+    /** A page that waits asks again within this. */
+    private static final Duration PATIENCE = Duration.ofSeconds(5);
 
     /** The work and its order, of one day: the quarter of an hour in which it is asked changes no date that one could act upon. */
     private record Asked(LocalDate day, List<Activity> activities, Plan plan, Uncertain uncertain) {}
-
-    /** One plan that is run through. */
-    static final class Run {
-        private final Simulation simulation;
-        private volatile boolean stopped;
-        private volatile Optional<Dates> dates = Optional.empty();
-
-        private Run(Simulation simulation) {
-            this.simulation = simulation;
-        }
-
-        int done() {
-            return simulation.done();
-        }
-
-        /** It is not worked out any further. */
-        void stop() {
-            stopped = true;
-        }
-
-        boolean isStopped() {
-            return stopped;
-        }
-
-        /** Empty until it is done. */
-        Optional<Dates> dates() {
-            return dates;
-        }
-
-        private void work(BooleanSupplier closing) {
-            dates = simulation.run(Simulation.RUNS, () -> stopped || closing.getAsBoolean());
-            if (dates.isEmpty()) stopped = true;
-        }
-    }
 
     private final Cache<Asked, Run> runs =
             Caffeine.newBuilder().maximumSize(MOST).executor(Runnable::run).build();
@@ -74,15 +47,27 @@ class SimulatedPlans {
     private final Cache<Plan, Run> lately =
             Caffeine.newBuilder().weakKeys().executor(Runnable::run).build();
 
-    /** Its own, so that whoever works at a page comes first. */
-    private final ForkJoinPool behind = new ForkJoinPool(PROCESSORS, SimulatedPlans::thread, null, false);
+    /** By car: the number of the run that was begun last. */
+    private final Map<UUID, Integer> newest = new ConcurrentHashMap<>();
 
+    private final AtomicInteger begun = new AtomicInteger();
+    private final Executor behind;
+    private final Duration patience;
     private final boolean on;
     private volatile boolean closing;
 
     /** @param on whether a page that only mentions a date begins to work it out */
+    @Autowired
     SimulatedPlans(@Value("${ofisino.longer-search:true}") boolean on) {
+        // its own processors, so that whoever works at a page comes first
+        this(on, new ForkJoinPool(PROCESSORS, SimulatedPlans::thread, null, false), PATIENCE);
+    }
+
+    /** @param patience so long after it was last asked for a plan counts as one that somebody waits for */
+    SimulatedPlans(boolean on, Executor behind, Duration patience) {
         this.on = on;
+        this.behind = behind;
+        this.patience = patience;
     }
 
     private static ForkJoinWorkerThread thread(ForkJoinPool pool) {
@@ -92,22 +77,34 @@ class SimulatedPlans {
         return thread;
     }
 
-    /** The run of a plan; begun now where nobody has. */
-    Run of(PlanProblem problem, Plan plan, Supplier<Uncertain> uncertain) {
+    /** The run of a plan of a car; begun now where nobody has. */
+    Run of(UUID car, PlanProblem problem, Plan plan, Supplier<Uncertain> uncertain) {
         Uncertain unknown = uncertain.get();
-        return runs.get(asked(problem, plan, unknown), asked -> {
-            var run = new Run(new Simulation(problem, plan, unknown, SEED));
-            behind.execute(() -> run.work(() -> closing));
-            return run;
-        });
+        Run run = runs.asMap()
+                .compute(
+                        asked(problem, plan, unknown),
+                        (asked, known) -> known == null || known.isLeft() ? begin(car, problem, plan, unknown) : known);
+        run.noteAsked();
+        return run;
+    }
+
+    private Run begin(UUID car, PlanProblem problem, Plan plan, Uncertain unknown) {
+        int number = begun.incrementAndGet();
+        newest.put(car, number);
+        var run = new Run(new Simulation(problem, plan, unknown, SEED), patience);
+        behind.execute(() -> run.work(() -> closing, () -> newest.get(car) != number));
+        return run;
     }
 
     /** The run of a plan as it was last asked for; what nobody knew may have changed since, within a quarter of an hour. */
-    Optional<Run> lately(PlanProblem problem, Plan plan, Supplier<Uncertain> uncertain) {
+    Optional<Run> lately(UUID car, PlanProblem problem, Plan plan, Supplier<Uncertain> uncertain) {
         Run known = lately.getIfPresent(plan);
-        if (known != null) return Optional.of(known);
+        if (known != null && !known.isLeft()) {
+            known.noteAsked();
+            return Optional.of(known);
+        }
         Optional<Run> run = on
-                ? Optional.of(of(problem, plan, uncertain))
+                ? Optional.of(of(car, problem, plan, uncertain))
                 : Optional.ofNullable(runs.getIfPresent(asked(problem, plan, uncertain.get())));
         run.ifPresent(r -> lately.put(plan, r));
         return run;
@@ -121,6 +118,6 @@ class SimulatedPlans {
     @PreDestroy
     void close() {
         closing = true;
-        behind.shutdownNow();
+        if (behind instanceof ForkJoinPool pool) pool.shutdownNow();
     }
 }

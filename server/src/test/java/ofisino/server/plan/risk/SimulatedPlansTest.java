@@ -1,0 +1,91 @@
+package ofisino.server.plan.risk;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.util.ArrayDeque;
+import java.util.List;
+import java.util.Map;
+import java.util.Queue;
+import java.util.UUID;
+import java.util.stream.IntStream;
+import ofisino.core.kernel.Aim;
+import ofisino.core.plan.calendar.TimeWindow;
+import ofisino.core.plan.problem.Activity;
+import ofisino.core.plan.problem.PlanOutcome;
+import ofisino.core.plan.problem.PlanProblem;
+import ofisino.core.plan.progress.OwnFactor;
+import ofisino.core.plan.risk.Uncertain;
+import ofisino.core.plan.solve.Planner;
+import org.junit.jupiter.api.Test;
+
+/** Which plans are run through, of those that are asked for one after the other. */
+class SimulatedPlansTest {
+    private static final Instant NOW = Instant.parse("2026-03-02T18:00:00Z");
+    private static final UUID CAR = UUID.randomUUID();
+
+    private final Queue<Runnable> waiting = new ArrayDeque<>();
+
+    @Test
+    void aPlanThatNobodyWaitsForIsLeftForTheNewOneOfItsCar() {
+        var nobodyWaits = new SimulatedPlans(true, waiting::add, Duration.ZERO);
+        Run before = ask(nobodyWaits, CAR, 4);
+        Run another = ask(nobodyWaits, UUID.randomUUID(), 8);
+        Run after = ask(nobodyWaits, CAR, 6);
+        work();
+        assertThat(before.isLeft()).isTrue();
+        assertThat(before.dates()).isEmpty();
+        assertThat(before.isStopped()).as("nobody stopped it").isFalse();
+        assertThat(after.dates()).isPresent();
+        assertThat(another.dates()).as("of another car").isPresent();
+        assertThat(ask(nobodyWaits, CAR, 6)).isSameAs(after);
+
+        Run again = ask(nobodyWaits, CAR, 4);
+        work();
+        assertThat(again.dates()).as("asked for once more").isPresent();
+    }
+
+    @Test
+    void waysThatAPageWaitsForAreAllRunThrough() {
+        var aPageWaits = new SimulatedPlans(true, waiting::add, Duration.ofDays(1));
+        List<Run> ways = IntStream.of(4, 5, 6)
+                .mapToObj(slots -> ask(aPageWaits, CAR, slots))
+                .toList();
+        work();
+        assertThat(ways).allSatisfy(run -> assertThat(run.dates()).isPresent());
+    }
+
+    @Test
+    void whatSomebodyStoppedStaysStopped() {
+        var plans = new SimulatedPlans(true, waiting::add, Duration.ZERO);
+        ask(plans, CAR, 4).stop();
+        work();
+        Run stopped = ask(plans, CAR, 4);
+        work();
+        assertThat(stopped.isStopped()).isTrue();
+        assertThat(stopped.dates()).isEmpty();
+    }
+
+    private void work() {
+        while (!waiting.isEmpty()) waiting.remove().run();
+    }
+
+    private static Run ask(SimulatedPlans plans, UUID car, int slots) {
+        PlanProblem problem = PlanProblem.simple(
+                NOW,
+                NOW.plus(Duration.ofDays(30)),
+                ZoneOffset.UTC,
+                List.of(new PlanProblem.Person("ines", List.of(new TimeWindow(NOW, NOW.plus(Duration.ofDays(20)))))),
+                List.of(Activity.job("weld", Aim.RUNNER, slots, new Activity.Crew(1, List.of("ines")))),
+                List.of());
+        var planned = (PlanOutcome.Planned) Planner.plan(problem, new Planner.Budget(30, 1));
+        return plans.lately(
+                        car,
+                        problem,
+                        planned.plan(),
+                        () -> new Uncertain(Map.of(), 0.35, Map.of(), List.of(), new OwnFactor(0, 1), Map.of()))
+                .orElseThrow();
+    }
+}

@@ -74,16 +74,19 @@ final class SlotSearch {
     private int goesOnWhereIn(int a, int[] crew, int from, int before) {
         int done = 1;
         boolean anywhere = shed.fitsAnywhere(a);
-        for (int word = (from + 1) >> 6, bit = from + 1; bit < before; bit = ++word << 6) {
-            long free = shed.free(crew, word);
-            for (long here = shed.present(crew, word) & (-1L << bit); here != 0; here &= here - 1) {
-                int t = (word << 6) + Long.numberOfTrailingZeros(here);
-                if (!anywhere && !shed.isRoom(a, t)) continue;
-                if ((free & here & -here) != 0) {
-                    found[done++] = t;
-                    if (done == in.work[a]) return waits(a, from, t);
-                    continue;
-                }
+        long present = 0;
+        long free = 0;
+        for (int t = from + 1; t < before; t++) {
+            if (t == from + 1 || (t & 63) == 0) {
+                present = shed.present(crew, t >> 6);
+                free = shed.free(crew, t >> 6);
+            }
+            if (present >>> t == 0) t |= 63; // nobody is in for the rest of the word
+            else if ((present >>> t & 1) == 0 || !anywhere && !shed.isRoom(a, t)) continue;
+            else if ((free >>> t & 1) != 0) {
+                found[done++] = t;
+                if (done == in.work[a]) return waits(a, from, t);
+            } else {
                 int busy = shed.busySince(crew, t, first);
                 if (busy != Integer.MAX_VALUE && busy > from)
                     return busy + 1; // it would be laid aside for what is begun later

@@ -40,7 +40,7 @@ export const jobWords = {
     loading: 'Fetching the jobs …',
     add: 'Add a job',
     singles: 'Single jobs',
-    shared: 'Once for all that it serves',
+    shared: 'Shared by several pieces of work',
     emptyTitle: 'No work yet',
     empty: 'Decide a finding: a repair brings its jobs. Or add a job by hand.',
     nothing: 'There is no work yet.',

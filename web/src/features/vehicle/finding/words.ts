@@ -112,7 +112,7 @@ export const findingWords = {
     chainOf_other: '{{count}} jobs in a row, about {{hours}}',
     stepNeeds: 'needs: {{needs}}',
     makeChain: 'Make these jobs',
-    chainThen: 'Once for all that it serves:',
+    chainThen: 'Then, once for all the work that needs it:',
     chainJoins: 'Planned already: this joins it.',
     chainMade_one: 'One job made.',
     chainMade_other: '{{count}} jobs made.',

@@ -147,12 +147,45 @@ final class Cars {
                 0);
     }
 
+    /** A small front-drive car: its engine stands across, on a subframe, and its pedals and both circuits are apart at once. */
+    static Car hatchback() {
+        return new Car(
+                "HATCHBACK",
+                LAYOUTS.get(1),
+                1974,
+                List.of(
+                        "subframe RUST_THROUGH",
+                        "chassis-leg-left RUST_THROUGH",
+                        "inner-wing-left RUST_THROUGH",
+                        "load-floor RUST_THROUGH",
+                        "front-door-bottom-left RUST_THROUGH",
+                        "drive-shaft-left PERISHED",
+                        "timing-drive WORN",
+                        "heater-hoses LEAK",
+                        "wiring DEAD_ELECTRICAL",
+                        "brake-master LEAK",
+                        "rear-axle WORN",
+                        "front-suspension-right WORN",
+                        "belts WORN",
+                        "alternator DEAD_ELECTRICAL",
+                        "fuel-pump LEAK",
+                        "pedals SEIZED",
+                        "rear-lamps-left BROKEN",
+                        "windscreen BROKEN",
+                        "tailgate-glass RUST_THROUGH",
+                        "engine-block LEAK",
+                        "rear-brakes SEIZED"),
+                List.of(),
+                0);
+    }
+
     /** Between them they have what each sentence speaks of. */
     static List<Car> telling() {
         List<String> all = with(TELLING.toArray(String[]::new));
         all.add("exhaust RUST_THROUGH");
         return List.of(
                 estate(),
+                hatchback(),
                 new Car("ESTATE", LAYOUTS.get(0), 1969, all, List.of(), 0),
                 new Car("HATCHBACK", LAYOUTS.get(1), 2008, all, List.of(), 0),
                 new Car("MOTORCYCLE", "MOTORCYCLE", 1978, OF_A_MOTORCYCLE, List.of(), 0));

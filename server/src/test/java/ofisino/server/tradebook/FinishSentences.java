@@ -159,7 +159,9 @@ final class FinishSentences {
                         EngineSentences.excludedStates(
                                 plan, "ROLLING", j -> j.does(Operation.ALIGN) || j.has(Detail.RIDE_HEIGHT)),
                         EngineSentences.excludedStates(
-                                plan, "BRAKED", j -> j.does(Operation.BLEED) || j.has(Detail.BRAKE_TEST)),
+                                plan,
+                                "BRAKED",
+                                j -> j.does(Operation.BLEED) && j.isIn("BRAKES") || j.has(Detail.BRAKE_TEST)),
                         EngineSentences.excludedStates(
                                 plan, "RUNNING", j -> j.has(Detail.FIRST_START) || j.has(Detail.RUNS)),
                         EngineSentences.excludedStates(plan, "POWERED", j -> j.has(Detail.NEEDS_POWER)),

@@ -32,6 +32,7 @@ class PlantedBreachTest {
         heatAndBrakes();
         chassis();
         engine();
+        circuits();
         finish();
     }
 
@@ -138,6 +139,36 @@ class PlantedBreachTest {
                                 .orElseThrow()
                                 .stripFrom()
                                 .minus(Duration.between(j.start(), j.end())))));
+    }
+
+    private static void circuits() {
+        plant(
+                95,
+                p -> first(p, j -> j.isIn("TRANSMISSION") && j.does(Operation.BLEED))
+                        .opening(o -> o.is("clutch-circuit-open"), o -> o.from(p.begin())));
+        plant(
+                96,
+                p -> p.changing(
+                        j -> j.isIn("BRAKES") && j.does(Operation.ADJUST),
+                        j -> j.at(stripped(p, "brake-circuit-open"))));
+        plant(97, p -> late(p, "coolant-drained"));
+        plant(
+                98,
+                p -> p.changing(
+                        j -> j.isIn("FUEL") && j.does(Operation.INSPECT), j -> j.at(stripped(p, "fuel-drained"))));
+        plant(
+                99,
+                p -> p.changing(
+                        j -> j.has(Detail.CAVITY_WAX),
+                        j -> j.at(p.work(t -> t.has(Detail.WATER_TEST))
+                                .findFirst()
+                                .orElseThrow()
+                                .end())));
+        plant(100, p -> p.opening(o -> o.is("tank-off"), o -> o.closedAt(o.stripTo())));
+    }
+
+    private static Instant stripped(Plan plan, String access) {
+        return plan.open(access).findFirst().map(Opened::stripTo).orElse(plan.begin());
     }
 
     private static void finish() {

@@ -13,6 +13,7 @@ final class TradeBook {
                     BrakeSentences.all(),
                     ChassisSentences.all(),
                     EngineSentences.all(),
+                    CircuitSentences.all(),
                     FinishSentences.all(),
                     CoatSentences.all(),
                     SessionSentences.all())

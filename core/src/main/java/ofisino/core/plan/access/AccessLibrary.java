@@ -50,6 +50,9 @@ public final class AccessLibrary {
     /** Work with heat or sparks. */
     private static final Set<Operation> HOT = EnumSet.of(Operation.WELD, Operation.CUT);
 
+    /** What covers metal again. */
+    private static final Set<Operation> COATS = EnumSet.of(Operation.PRIME, Operation.COAT, Operation.PAINT);
+
     private final Nearby nearby = Nearby.load();
     private final List<Line> lines;
     private final PerVehicle<AccessGraph> byVehicle = new PerVehicle<>();
@@ -218,16 +221,25 @@ public final class AccessLibrary {
     }
 
     /**
-     * The same for a job of a piece of work: bare metal is primed before what was cleared for its weld comes back over it.
+     * The same for a job of a piece of work: bare metal is primed before what was cleared for its weld comes back, sealed and painted before
+     * it comes back over it.
      *
      * @param piece the operations of all jobs of it; asked for only where it matters
      */
     public Set<String> needed(
             Equipment vehicle, String zone, Operation operation, Departure departure, Supplier<Set<Operation>> piece) {
         Set<String> found = new LinkedHashSet<>(needed(vehicle, zone, operation, departure));
-        if (operation == Operation.PRIME && piece.get().contains(Operation.WELD))
-            found.addAll(needed(vehicle, zone, Operation.WELD, departure));
+        if (!COATS.contains(operation) || !piece.get().contains(Operation.WELD)) return found;
+        Set<String> cleared = needed(vehicle, zone, Operation.WELD, departure);
+        // what lies over the place itself is in the way of every coat, what was only too near to the heat of none but
+        // the first
+        if (operation != Operation.PRIME) cleared.removeIf(access -> !isOver(access, Zone.placeOf(zone), vehicle));
+        found.addAll(cleared);
         return found;
+    }
+
+    private boolean isOver(String access, String place, Equipment vehicle) {
+        return of(vehicle).require(access).reaches().contains(place);
     }
 
     /** What a job in a zone needs to have open, without what those need themselves. */

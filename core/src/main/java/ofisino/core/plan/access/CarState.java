@@ -1,8 +1,11 @@
 package ofisino.core.plan.access;
 
 import java.util.EnumSet;
+import java.util.Optional;
 import java.util.Set;
+import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.job.Detail;
+import ofisino.core.plan.job.JobNature;
 import ofisino.core.plan.job.Operation;
 
 /** A state of the vehicle that some work needs and some accesses exclude. */
@@ -17,6 +20,8 @@ public enum CarState {
     WATERTIGHT,
     /** What stops it is whole: nothing of it is stripped, its circuit is closed. */
     BRAKED,
+    /** Its clutch circuit is closed. */
+    CLUTCHED,
     /** Whoever drives it sits fast. */
     SEATED,
     /** Its tank is on and fuel is in it: only then a leak shows. */
@@ -25,12 +30,18 @@ public enum CarState {
     COOLANT_IN;
 
     /** The states that a job needs. Common practice, no source. */
-    public static Set<CarState> of(Operation operation, Set<Detail> details) {
+    public static Set<CarState> of(JobNature job) {
+        Operation operation = job.operation();
+        Set<Detail> details = job.details();
         Set<CarState> found = EnumSet.noneOf(CarState.class);
         if (operation == Operation.ALIGN || details.contains(Detail.RIDE_HEIGHT)) found.add(ROLLING);
         if (details.contains(Detail.ROAD_TEST) || details.contains(Detail.DRIVE))
             found.addAll(EnumSet.of(ROLLING, RUNNING, POWERED, BRAKED, SEATED));
-        if (operation == Operation.BLEED || details.contains(Detail.BRAKE_TEST)) found.add(BRAKED);
+        if (details.contains(Detail.BRAKE_TEST) || isBledOrSet(job, VehicleSystem.BRAKES)) found.add(BRAKED);
+        if (isBledOrSet(job, VehicleSystem.TRANSMISSION)) found.add(CLUTCHED);
+        // what a pump delivers is measured on fuel
+        boolean looks = operation == Operation.INSPECT || operation == Operation.TEST;
+        if (looks && details.contains(Detail.MEASURE) && isOf(job, VehicleSystem.FUEL)) found.add(FUEL_IN);
         if (details.contains(Detail.FIRST_START) || details.contains(Detail.RUNS))
             found.addAll(EnumSet.of(RUNNING, POWERED));
         if (details.contains(Detail.NEEDS_POWER)) found.add(POWERED);
@@ -38,5 +49,15 @@ public enum CarState {
         if (details.contains(Detail.FUEL_LEAK_TEST)) found.add(FUEL_IN);
         if (details.contains(Detail.PRESSURE_TEST)) found.add(COOLANT_IN);
         return found;
+    }
+
+    /** Of whatever system a bleeding is, air comes in again where a circuit is open. */
+    private static boolean isBledOrSet(JobNature job, VehicleSystem system) {
+        return job.operation() == Operation.BLEED && job.system().isEmpty()
+                || (job.operation() == Operation.BLEED || job.operation() == Operation.ADJUST) && isOf(job, system);
+    }
+
+    private static boolean isOf(JobNature job, VehicleSystem system) {
+        return job.system().equals(Optional.of(system));
     }
 }

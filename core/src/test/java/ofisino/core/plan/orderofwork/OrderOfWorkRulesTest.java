@@ -105,6 +105,7 @@ class OrderOfWorkRulesTest {
         "headlining-before-glass; assemble headlining -; replace glass -",
         "glass-before-water-test; replace glass -; test water_test -",
         "water-test-before-carpet; test water_test -; assemble carpet -",
+        "water-test-before-wax; test water_test -; coat cavity_wax -",
         "cleaning-before-carpet; clean - -; assemble carpet -",
         "look-before-close-up; inspect - -; assemble close_up -",
         "pressure-test-before-close-up; test pressure_test -; assemble close_up -",

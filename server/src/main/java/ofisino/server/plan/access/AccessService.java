@@ -60,7 +60,7 @@ record AccessService(AccessMapper mapper, Projects projects, Jobs jobs, VehicleA
         Map<UUID, Set<CarState>> states = new HashMap<>();
         s.jobs().values().stream()
                 .filter(j -> !j.state().isOver())
-                .forEach(j -> states.put(j.id(), CarState.of(j.operation(), j.details())));
+                .forEach(j -> states.put(j.id(), CarState.of(j.nature())));
         // what nothing is left to do in is not opened for it again
         Set<String> closed = s.stripDowns().all().stream()
                 .filter(o -> s.isClosed(o.id()) || o.jobs().stream().noneMatch(states::containsKey))

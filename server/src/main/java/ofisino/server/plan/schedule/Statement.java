@@ -347,7 +347,7 @@ final class Statement {
         subjects.put(key, new Subject(Kind.JOB, job.id(), job.title()));
         int slots = slots(Math.max(SLOT_MINUTES, minutes(job) - job.spentMinutes()));
         var where = conditions.getOrDefault(job.id(), new JobConditions.Where(Conditions.USUAL, null));
-        Set<String> states = CarState.of(job.operation(), job.details()).stream()
+        Set<String> states = CarState.of(job.nature()).stream()
                 .filter(s -> !excludedByItsAccess.contains(s))
                 .map(Enum::name)
                 .collect(Collectors.toCollection(java.util.HashSet::new));

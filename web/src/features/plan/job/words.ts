@@ -156,6 +156,7 @@ export const jobWords = {
     HEAT: 'with flame or induction heat',
     MARK_POSITION: 'marks where it was',
     LOOSENS: 'leaves something loose',
+    AS_FOUND: 'looks for a fault before anything is apart',
   },
   permit: {
     begin: 'Before it begins',

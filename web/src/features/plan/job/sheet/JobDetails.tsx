@@ -38,6 +38,7 @@ const known: Record<Detail, true> = {
   FOR_NOW: true,
   MARK_POSITION: true,
   LOOSENS: true,
+  AS_FOUND: true,
 }
 /** A detail that is not named above does not compile. */
 const all = Object.keys(known) as Detail[]

@@ -78,7 +78,9 @@ final class Cars {
             "rear-wheel spokes WORN",
             "exhaust-left RUST_THROUGH",
             "wiring DEAD_ELECTRICAL",
-            "swinging-arm WORN");
+            "swinging-arm WORN",
+            "crankcase LEAK",
+            "rear-mudguard RUST_THROUGH");
 
     private static final List<String> OTHERS = List.of(
             "sill-right",

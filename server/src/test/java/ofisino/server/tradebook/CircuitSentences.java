@@ -59,7 +59,33 @@ final class CircuitSentences {
                         plan -> plan.work(j -> j.isAt("load-floor")
                                         && j.does(Operation.PRIME, Operation.COAT, Operation.PAINT)
                                         && plan.with(j).anyMatch(h -> h.does(Operation.WELD)))
-                                .map(j -> that(j.title(), plan.motorcycle() || plan.isOpen(j, "tank-off")))));
+                                .map(j -> that(j.title(), plan.motorcycle() || plan.isOpen(j, "tank-off")))),
+                sentence(
+                        101, "Where an engine leaks is looked for while it is whole", CircuitSentences::lookedForWhole),
+                sentence(
+                        102,
+                        "A chain is set when it is on and the wheel carries",
+                        plan -> plan.open("bike-chain-off", "bike-on-stand")
+                                .flatMap(o -> plan.work(j -> j.isAt("chain") && j.does(Operation.ADJUST))
+                                        .map(j -> outside(j, o)))),
+                sentence(
+                        103,
+                        "A motorcycle's sheet metal is mended on the bench, and nothing of it is waxed",
+                        plan -> plan.work(j -> plan.motorcycle()
+                                        && (j.isAt("rear-mudguard", "front-mudguard") || j.has(Detail.CAVITY_WAX)))
+                                .map(j -> that(j.title(), !j.isHot() && !j.has(Detail.CAVITY_WAX)))));
+    }
+
+    /** Looking for it is of no use when it lies in pieces. */
+    private static Stream<Case> lookedForWhole(Plan plan) {
+        return plan.open(
+                        "engine-oil-drained",
+                        "bike-oil-drained",
+                        "bike-cases-split",
+                        "bike-engine-out",
+                        "coolant-drained")
+                .flatMap(o -> plan.work(j -> j.isIn("ENGINE") && j.has(Detail.AS_FOUND))
+                        .map(j -> outside(j, o)));
     }
 
     private static Stream<Case> whole(Plan plan, String system, String... accesses) {

@@ -164,6 +164,12 @@ class PlantedBreachTest {
                                 .findFirst()
                                 .orElseThrow()
                                 .end())));
+        plant(101, p -> last(p, j -> j.has(Detail.AS_FOUND)).opening(o -> true, o -> o.closedAt(end(p))));
+        plant(
+                102,
+                p -> first(p, j -> j.isAt("chain") && j.does(Operation.ADJUST))
+                        .opening(o -> o.is("bike-chain-off"), o -> o.from(p.begin())));
+        plant(103, all(j -> j.isAt("rear-mudguard"), j -> j.doing(Operation.WELD, Set.of())));
         plant(100, p -> p.opening(o -> o.is("tank-off"), o -> o.closedAt(o.stripTo())));
     }
 

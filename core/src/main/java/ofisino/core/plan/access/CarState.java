@@ -42,6 +42,7 @@ public enum CarState {
         // what a pump delivers is measured on fuel
         boolean looks = operation == Operation.INSPECT || operation == Operation.TEST;
         if (looks && details.contains(Detail.MEASURE) && isOf(job, VehicleSystem.FUEL)) found.add(FUEL_IN);
+        if (details.contains(Detail.AS_FOUND)) found.addAll(asFound(job.system()));
         if (details.contains(Detail.FIRST_START) || details.contains(Detail.RUNS))
             found.addAll(EnumSet.of(RUNNING, POWERED));
         if (details.contains(Detail.NEEDS_POWER)) found.add(POWERED);
@@ -49,6 +50,20 @@ public enum CarState {
         if (details.contains(Detail.FUEL_LEAK_TEST)) found.add(FUEL_IN);
         if (details.contains(Detail.PRESSURE_TEST)) found.add(COOLANT_IN);
         return found;
+    }
+
+    /** Where nobody knows what a fault is of, nothing may be apart. */
+    private static Set<CarState> asFound(Optional<VehicleSystem> system) {
+        return system.<Set<CarState>>map(s -> switch (s) {
+                    case ENGINE, COOLING, EXHAUST -> EnumSet.of(RUNNING, POWERED, COOLANT_IN);
+                    case FUEL -> EnumSet.of(RUNNING, POWERED, FUEL_IN);
+                    case ELECTRICAL -> EnumSet.of(POWERED);
+                    case BRAKES -> EnumSet.of(ROLLING, BRAKED);
+                    case TRANSMISSION -> EnumSet.of(ROLLING, CLUTCHED);
+                    case STEERING_AND_SUSPENSION, WHEELS_AND_TYRES -> EnumSet.of(ROLLING);
+                    default -> EnumSet.noneOf(CarState.class);
+                })
+                .orElse(EnumSet.of(ROLLING, RUNNING, POWERED, BRAKED, CLUTCHED, FUEL_IN, COOLANT_IN));
     }
 
     /** Of whatever system a bleeding is, air comes in again where a circuit is open. */

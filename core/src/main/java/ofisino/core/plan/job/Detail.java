@@ -59,7 +59,9 @@ public enum Detail {
     /** A mark that brings it back to where it was: drilled, tacked, scribed, photographed. */
     MARK_POSITION,
     /** Something hangs loose or moves once this is undone. */
-    LOOSENS;
+    LOOSENS,
+    /** A fault is looked for as the vehicle stands: before anything that it could come from is drained, off or apart. */
+    AS_FOUND;
 
     private static final Map<Detail, Pattern> IN_WORDS = Map.of(
             FIRST_START, words("first start|first firing|start (it|the engine|her)|fire (it|her) up"),

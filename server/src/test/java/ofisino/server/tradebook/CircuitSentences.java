@@ -61,7 +61,9 @@ final class CircuitSentences {
                                         && plan.with(j).anyMatch(h -> h.does(Operation.WELD)))
                                 .map(j -> that(j.title(), plan.motorcycle() || plan.isOpen(j, "tank-off")))),
                 sentence(
-                        101, "Where an engine leaks is looked for while it is whole", CircuitSentences::lookedForWhole),
+                        101,
+                        "Where an engine leaks is looked for before anything of it is apart",
+                        CircuitSentences::lookedForWhole),
                 sentence(
                         102,
                         "A chain is set when it is on and the wheel carries",
@@ -76,16 +78,13 @@ final class CircuitSentences {
                                 .map(j -> that(j.title(), !j.isHot() && !j.has(Detail.CAVITY_WAX)))));
     }
 
-    /** Looking for it is of no use when it lies in pieces. */
+    /** Found when it lies in pieces already, it is taken apart once more. */
     private static Stream<Case> lookedForWhole(Plan plan) {
-        return plan.open(
-                        "engine-oil-drained",
-                        "bike-oil-drained",
-                        "bike-cases-split",
-                        "bike-engine-out",
-                        "coolant-drained")
+        return plan.opened().stream()
+                .filter(o -> o.excludes().contains("RUNNING"))
                 .flatMap(o -> plan.work(j -> j.isIn("ENGINE") && j.has(Detail.AS_FOUND))
-                        .map(j -> outside(j, o)));
+                        .map(j -> that(
+                                j.title() + " before " + o.access(), !j.end().isAfter(o.stripFrom()))));
     }
 
     private static Stream<Case> whole(Plan plan, String system, String... accesses) {

@@ -39,9 +39,6 @@ public enum CarState {
             found.addAll(EnumSet.of(ROLLING, RUNNING, POWERED, BRAKED, SEATED));
         if (details.contains(Detail.BRAKE_TEST) || isBledOrSet(job, VehicleSystem.BRAKES)) found.add(BRAKED);
         if (isBledOrSet(job, VehicleSystem.TRANSMISSION)) found.add(CLUTCHED);
-        // what a pump delivers is measured on fuel
-        boolean looks = operation == Operation.INSPECT || operation == Operation.TEST;
-        if (looks && details.contains(Detail.MEASURE) && isOf(job, VehicleSystem.FUEL)) found.add(FUEL_IN);
         if (details.contains(Detail.AS_FOUND)) found.addAll(asFound(job.system()));
         if (details.contains(Detail.FIRST_START) || details.contains(Detail.RUNS))
             found.addAll(EnumSet.of(RUNNING, POWERED));

@@ -1,12 +1,10 @@
 package ofisino.core.plan.grouping;
 
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import ofisino.core.plan.job.Precedence;
 import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.PlanProblem;
@@ -93,22 +91,8 @@ public record OpenedByWork(Set<String> accesses, Optional<ActivityId> opens, Act
                 problem.exclusions());
     }
 
-    /** What is opened comes before what is done in it, and that before it is closed; what lies inside something else within that. */
     private static boolean isStraight(PlanProblem problem) {
-        Set<Precedence.Link<ActivityId>> order = new HashSet<>();
-        problem.links().forEach(l -> order.add(new Precedence.Link<>(l.before(), l.after())));
-        for (StripDown s : problem.stripDowns()) {
-            Stream.concat(s.jobs().stream(), Stream.of(s.refit()))
-                    .forEach(j -> s.strip().ifPresent(o -> order.add(new Precedence.Link<>(o, j))));
-            s.jobs().forEach(j -> order.add(new Precedence.Link<>(j, s.refit())));
-            for (StripDown outer : problem.stripDowns())
-                if (s.inside().contains(outer.id())) {
-                    order.add(new Precedence.Link<>(s.refit(), outer.refit()));
-                    s.strip()
-                            .ifPresent(
-                                    o -> outer.strip().ifPresent(first -> order.add(new Precedence.Link<>(first, o))));
-                }
-        }
+        Set<Precedence.Link<ActivityId>> order = WorkingOrder.of(problem);
         return order.stream().noneMatch(l -> l.before().equals(l.after()))
                 && Precedence.circleIn(order).isEmpty();
     }

@@ -14,6 +14,7 @@ import ofisino.core.plan.explain.Milestones;
 import ofisino.core.plan.grouping.BackToBack;
 import ofisino.core.plan.grouping.Grouping;
 import ofisino.core.plan.grouping.Hiring;
+import ofisino.core.plan.grouping.LookedForFirst;
 import ofisino.core.plan.grouping.OpenedByWork;
 import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.Plan;
@@ -49,7 +50,7 @@ final class KnownAnswers {
 
     private final Cache<Paced, Map<Aim, Instant>> paced = lately();
 
-    private record Asked(Question stated, Set<String> apart, List<OpenedByWork> works) {}
+    private record Asked(Question stated, Stated.Wishes wishes) {}
 
     private record Paced(Question problem, AtOwnPace.Pace pace) {}
 
@@ -153,24 +154,23 @@ final class KnownAnswers {
 
     /**
      * The problem with its strip-downs shared as is best, tools hired when it is worth it, what opens an access itself serving others, and nothing
-     * closed to be opened again at once. Only the answer to the last is kept: each of a large car takes its megabytes.
-     *
-     * @param apart strip-downs that a person wants by themselves
-     * @param works that open an access themselves
+     * closed to be opened again at once, faults looked for before anything is apart. Only the answer to the last is kept: each of a large car
+     * takes its megabytes.
      */
-    PlanProblem grouped(PlanProblem stated, Set<String> apart, List<OpenedByWork> works) {
-        return grouped.get(new Asked(question(stated), apart, works), asked -> {
-            Answer answer = answer(Hiring.of(Grouping.of(stated, asked.apart())));
-            for (OpenedByWork work : asked.works()) answer = served(answer, work, asked.apart());
-            answer = notTwiceAtOnce(answer, asked.apart());
+    PlanProblem grouped(PlanProblem stated, Stated.Wishes wishes) {
+        Set<String> apart = wishes.apart();
+        return grouped.get(new Asked(question(stated), wishes), asked -> {
+            Answer answer = answer(Hiring.of(Grouping.of(stated, apart)));
+            for (OpenedByWork work : wishes.works()) answer = unlessLost(answer, work.in(answer.problem(), apart));
+            answer = notTwiceAtOnce(answer, apart);
+            answer = unlessLost(answer, LookedForFirst.in(answer.problem(), wishes.looks()));
             known.put(question(answer.problem()), answer);
             return answer.problem();
         });
     }
 
     /** As it was where no plan comes of that. */
-    private static Answer served(Answer now, OpenedByWork work, Set<String> apart) {
-        PlanProblem next = work.in(now.problem(), apart);
+    private static Answer unlessLost(Answer now, PlanProblem next) {
         if (next == now.problem()) return now;
         Answer then = answer(next);
         boolean isLost =

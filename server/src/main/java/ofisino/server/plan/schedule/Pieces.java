@@ -1,5 +1,6 @@
 package ofisino.server.plan.schedule;
 
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -9,6 +10,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import ofisino.core.plan.grouping.OpenedByWork;
+import ofisino.core.plan.job.Detail;
 import ofisino.core.plan.problem.Activity;
 import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.PlanProblem;
@@ -35,6 +37,14 @@ final class Pieces {
                 .filter(piece -> piece.left().size() > 1
                         || piece.begun() && !piece.left().isEmpty())
                 .toList();
+    }
+
+    /** Jobs that look for a fault before anything is apart. */
+    static Set<ActivityId> thatLook(Collection<Job> open) {
+        return open.stream()
+                .filter(j -> j.details().contains(Detail.AS_FOUND))
+                .map(j -> ActivityId.job(j.id()))
+                .collect(Collectors.toSet());
     }
 
     /** Pieces of work that open an access with their first job and close it with their last, which is still to be done. */

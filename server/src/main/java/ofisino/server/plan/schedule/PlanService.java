@@ -205,16 +205,16 @@ class PlanService implements Plans {
         Statement statement = stating.state(garage, project, way.pins(), way.ownPace(), way.policy());
         Optional<MonthlyMoney.Limit> limit = money.of(garage.caller(), project.id());
         boolean common = limit.filter(MonthlyMoney.Limit::common).isPresent();
-        Statement.Stated stated = statement.stated(
+        Stated stated = statement.stated(
                 limit, Optional.ofNullable(project.targetOn()), followed(garage.caller(), project.id()));
         PlanProblem problem = stated.problem();
         for (Planned other : first) problem = Sharing.behind(other.problem(), other.plan(), problem, common);
         List<PlanProblem.Person> people = problem.people();
         return solved(
-                answers.grouped(problem, stated.apart(), stated.works()),
+                answers.grouped(problem, stated.wishes()),
                 stated.subjects(),
                 stated.doubts(),
-                stated.apart(),
+                stated.wishes().apart(),
                 plan -> tonight(garage.caller(), people, plan, garage.now(), garage.zone()),
                 p -> answers.atOwnPace(p, pace(garage, project)));
     }

@@ -18,7 +18,6 @@ import java.util.stream.Collectors;
 import ofisino.core.kernel.Aim;
 import ofisino.core.parts.sourcing.NeedState;
 import ofisino.core.plan.access.CarState;
-import ofisino.core.plan.grouping.OpenedByWork;
 import ofisino.core.plan.job.Conditions;
 import ofisino.core.plan.problem.Activity;
 import ofisino.core.plan.problem.ActivityId;
@@ -289,19 +288,6 @@ final class Statement {
         if (what.carGoes()) exclusions.add(new PlanProblem.Exclusion(key, HERE));
     }
 
-    /**
-     * @param doubts   what makes a day the earliest possible
-     * @param subjects what each name in the problem stands for
-     * @param apart    strip-downs that a person wants by themselves
-     * @param works    work that opens an access itself
-     */
-    record Stated(
-            PlanProblem problem,
-            Plans.Doubts doubts,
-            Map<String, Subject> subjects,
-            Set<String> apart,
-            List<OpenedByWork> works) {}
-
     /** What has a date; and what waits for something, with why. To be asked once. */
     Stated stated(Optional<MonthlyMoney.Limit> money, Optional<LocalDate> target, Optional<Plan> followed) {
         assemble();
@@ -310,8 +296,9 @@ final class Statement {
         PlanProblem all = problem(money, target, followed);
         Undated.Rest rest = waits.rest(all);
         var doubts = new Plans.Doubts(waits.named(all, rest.leftOut(), subjects), drives.askMore());
-        return new Stated(
-                rest.problem(), doubts, subjects, apart(), Pieces.thatOpen(jobs, selfOpening, rest.problem()));
+        var wishes = new Stated.Wishes(
+                apart(), Pieces.thatOpen(jobs, selfOpening, rest.problem()), Pieces.thatLook(open.values()));
+        return new Stated(rest.problem(), doubts, subjects, wishes);
     }
 
     private Set<String> apart() {

@@ -3,6 +3,7 @@ package ofisino.server.tradebook;
 import static ofisino.server.tradebook.Sentence.sentence;
 import static ofisino.server.tradebook.Sentence.that;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -112,14 +113,22 @@ final class ChassisSentences {
                         .flatMap(s -> s));
     }
 
+    /** Of several pieces of work on an exhaust the first takes it off and the last puts it on. */
     private static Stream<Case> pastTheExhaust(Plan plan) {
-        return plan.work(j -> j.isAt("exhaust") && j.does(Operation.STRIP, Operation.REPLACE))
-                .flatMap(j -> plan.open(PAST_THE_EXHAUST)
-                        .map(o -> that(
-                                j.title(),
-                                j.does(Operation.REPLACE)
-                                        ? !j.start().isBefore(o.refitTo())
-                                        : !j.end().isAfter(o.stripFrom()) || isOffBefore(plan, o))));
+        List<Work> exhaust = plan.work(j -> j.isAt("exhaust") && j.does(Operation.STRIP, Operation.REPLACE))
+                .filter(j -> plan.open("exhaust-front-off", "exhaust-off", "bike-exhaust-off")
+                        .noneMatch(o -> o.jobs().contains(j.id())))
+                .sorted(Comparator.comparing(Work::start))
+                .toList();
+        if (exhaust.isEmpty()) return Stream.empty();
+        Work off = exhaust.get(0);
+        Work on = exhaust.get(exhaust.size() - 1);
+        return plan.open(PAST_THE_EXHAUST)
+                .flatMap(o -> Stream.of(
+                        that(
+                                off.title() + " before " + o.access(),
+                                !off.end().isAfter(o.stripFrom()) || isOffBefore(plan, o)),
+                        that(on.title() + " after " + o.refit(), !on.start().isBefore(o.refitTo()))));
     }
 
     /** Taken off by itself, where it is not renewed meanwhile. */

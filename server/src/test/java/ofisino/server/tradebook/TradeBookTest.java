@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.stream.LongStream;
 import java.util.stream.Stream;
+import ofisino.core.plan.job.Operation;
 import ofisino.server.testing.TestApplication;
 import ofisino.server.testing.TestGarage;
 import ofisino.server.tradebook.Cars.Car;
@@ -59,6 +60,16 @@ class TradeBookTest {
         Plan plan = PlanReader.read(garage, project, false);
         assertThat(plan.work(j -> j.says("whole body") || j.says("bare metal shows")))
                 .hasSize(3);
+        Plan.Work paint =
+                plan.work(j -> j.says("paint the whole body")).findFirst().orElseThrow();
+        assertThat(plan.work(j -> j.isIn("GLASS_AND_SEALS", "TRIM", "RESTRAINT")
+                        && j.does(Operation.REPLACE, Operation.ASSEMBLE)))
+                .as("what hangs on the body goes on when it is painted")
+                .isNotEmpty()
+                .allSatisfy(j -> assertThat(j.start()).isAfterOrEqualTo(paint.end()));
+        assertThat(plan.open("windscreen-out"))
+                .isNotEmpty()
+                .allSatisfy(o -> assertThat(o.refitFrom()).isAfterOrEqualTo(paint.end()));
         assertThat(new TradeBook().read(plan)).isEmpty();
     }
 

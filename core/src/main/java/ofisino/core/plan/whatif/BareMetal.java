@@ -38,6 +38,8 @@ import ofisino.core.plan.sentout.DaysAway;
  * @param onMetal    jobs on the body that come between the two
  * @param localStrips jobs that stripping the whole takes the place of: rust cleaned off in places
  * @param localCoats jobs that the one coat takes the place of
+ * @param off        jobs that take off what hangs on the body
+ * @param on         jobs that put such things on
  * @param byTrade    what the rules of the trade say of the three and of other jobs
  * @param uncovering accesses for which something comes off
  */
@@ -48,11 +50,16 @@ public record BareMetal(
         Set<ActivityId> onMetal,
         Set<ActivityId> localStrips,
         Set<ActivityId> localCoats,
+        Set<ActivityId> off,
+        Set<ActivityId> on,
         List<Precedence.Link<ActivityId>> byTrade,
         Set<String> uncovering) {
     private static final Set<VehicleSystem> BODY = EnumSet.of(VehicleSystem.BODY, VehicleSystem.STRUCTURE);
     private static final Set<Operation> ON_METAL = EnumSet.of(
             Operation.CLEAN, Operation.BLAST, Operation.CUT, Operation.WELD, Operation.FABRICATE, Operation.DRY_FIT);
+    private static final Set<VehicleSystem> HANGS_ON_IT =
+            EnumSet.of(VehicleSystem.GLASS_AND_SEALS, VehicleSystem.TRIM, VehicleSystem.RESTRAINT);
+    private static final Set<Operation> PUTS_ON = EnumSet.of(Operation.REPLACE, Operation.ASSEMBLE);
     private static final Set<Operation> STRIPS = EnumSet.of(Operation.CLEAN, Operation.BLAST);
     private static final Set<Operation> COATS = EnumSet.of(Operation.PRIME, Operation.PAINT);
 
@@ -94,6 +101,8 @@ public record BareMetal(
                 ids(open, BareMetal::isOnMetal),
                 ids(open, BareMetal::isLocalStrip),
                 ids(open, BareMetal::isLocalCoat),
+                ids(open, nature -> isOf(nature, HANGS_ON_IT) && nature.operation() == Operation.STRIP),
+                ids(open, nature -> isOf(nature, HANGS_ON_IT) && PUTS_ON.contains(nature.operation())),
                 byTrade,
                 uncovering);
     }
@@ -140,6 +149,8 @@ public record BareMetal(
         onMetal = Set.copyOf(onMetal);
         localStrips = Set.copyOf(localStrips);
         localCoats = Set.copyOf(localCoats);
+        off = Set.copyOf(off);
+        on = Set.copyOf(on);
         byTrade = List.copyOf(byTrade);
         uncovering = Set.copyOf(uncovering);
     }
@@ -263,7 +274,7 @@ public record BareMetal(
                 .toList();
     }
 
-    /** What comes after what besides: stripped, then all work on the metal, then one coat, which comes where the local ones came. Closes no circle. */
+    /** What comes after what besides: what hangs on it off, stripped, all work on the metal, one coat, which comes where the local ones came, and what hangs on it on again. Closes no circle. */
     public List<Precedence.Link<ActivityId>> order(PlanProblem problem) {
         return straight(problem, wanted(problem));
     }
@@ -283,16 +294,20 @@ public record BareMetal(
         return straight;
     }
 
+    private static Stream<ActivityId> inOrder(Set<ActivityId> some, Set<ActivityId> there) {
+        return some.stream().filter(there::contains).sorted(Comparator.comparing(ActivityId::value));
+    }
+
     private Set<Precedence.Link<ActivityId>> wanted(PlanProblem problem) {
         Set<ActivityId> there = problem.activities().stream().map(Activity::id).collect(Collectors.toSet());
         Set<Precedence.Link<ActivityId>> wanted = new LinkedHashSet<>();
-        Stream<ActivityId> between =
-                Stream.concat(shown.stream().map(Task::id), onMetal.stream().filter(there::contains));
-        between.sorted(Comparator.comparing(ActivityId::value)).forEach(m -> {
+        Stream.concat(shown.stream().map(Task::id), inOrder(onMetal, there)).forEach(m -> {
             wanted.add(new Precedence.Link<>(strip.id(), m));
             wanted.add(new Precedence.Link<>(m, coat.id()));
         });
         wanted.add(new Precedence.Link<>(strip.id(), coat.id()));
+        inOrder(off, there).forEach(o -> wanted.add(new Precedence.Link<>(o, strip.id())));
+        inOrder(on, there).forEach(o -> wanted.add(new Precedence.Link<>(coat.id(), o)));
         Set<ActivityId> spared = spared(problem);
         for (Link l : problem.links()) {
             var moved = new Precedence.Link<>(inPlaceOf(l.before()), inPlaceOf(l.after()));

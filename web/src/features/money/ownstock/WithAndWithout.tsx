@@ -61,7 +61,7 @@ export function WithAndWithout({ projectId }: { projectId: string }) {
           </ul>
         </details>
       )}
-      <button type="button" className="btn btn-sm mt-2" onClick={() => setAdding(true)}>
+      <button type="button" className="btn btn-sm mt-2 mr-2" onClick={() => setAdding(true)}>
         {t('ownStock.add')}
       </button>
       <WorkshopTools projectId={projectId} borneMinor={w.toolsMinor} />

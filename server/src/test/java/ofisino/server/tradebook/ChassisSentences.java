@@ -118,6 +118,7 @@ final class ChassisSentences {
         List<Work> exhaust = plan.work(j -> j.isAt("exhaust") && j.does(Operation.STRIP, Operation.REPLACE))
                 .filter(j -> plan.open("exhaust-front-off", "exhaust-off", "bike-exhaust-off")
                         .noneMatch(o -> o.jobs().contains(j.id())))
+                .filter(j -> !j.isAbout("exhaust-clamps", "exhaust-hanger", "exhaust-gasket", "heat-shield"))
                 .sorted(Comparator.comparing(Work::start))
                 .toList();
         if (exhaust.isEmpty()) return Stream.empty();

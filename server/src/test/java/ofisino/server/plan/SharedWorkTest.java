@@ -189,8 +189,8 @@ class SharedWorkTest {
         UUID late = garage.finding(project, "brake-master", "LEAK");
         garage.decide(late, "REPLACE");
         List<UUID> master = garage.chain(late);
-        UUID renewed = master.get(1);
-        assertThat(after(garage, bleed)).contains(renewed);
+        UUID pedalSet = master.get(2);
+        assertThat(after(garage, bleed)).contains(pedalSet);
         JsonNode apart = garage.owner().get("/api/jobs/" + bleed + "/apart").ok();
         assertThat(apart.path("likelyMinutes").asInt()).isEqualTo(60);
 
@@ -198,7 +198,7 @@ class SharedWorkTest {
                 .as("no such finding")
                 .isEqualTo(422);
         assertThat(split(garage, bleed, late)).isEqualTo(204);
-        assertThat(after(garage, bleed)).as("no longer waits for it").doesNotContain(renewed);
+        assertThat(after(garage, bleed)).as("no longer waits for it").doesNotContain(pedalSet);
         List<JsonNode> bleedings = garage.owner()
                 .get("/api/projects/" + project + "/jobs")
                 .ok()
@@ -212,7 +212,7 @@ class SharedWorkTest {
                 .filter(id -> !id.equals(bleed))
                 .findFirst()
                 .orElseThrow();
-        assertThat(after(garage, own)).containsExactly(renewed);
+        assertThat(after(garage, own)).containsExactly(pedalSet);
         assertThat(after(garage, pipes.get(pipes.size() - 1)))
                 .as("the brakes are tested after both")
                 .contains(bleed, own);

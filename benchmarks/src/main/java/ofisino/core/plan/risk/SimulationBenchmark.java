@@ -1,16 +1,6 @@
 package ofisino.core.plan.risk;
 
-import java.util.HashMap;
-import java.util.List;
-import java.util.Map;
 import java.util.concurrent.TimeUnit;
-import ofisino.core.plan.problem.ActivityId;
-import ofisino.core.plan.problem.Plan;
-import ofisino.core.plan.problem.PlanOutcome;
-import ofisino.core.plan.problem.PlanProblem;
-import ofisino.core.plan.progress.OwnFactor;
-import ofisino.core.plan.solve.LargeGarage;
-import ofisino.core.plan.solve.Planner;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -29,28 +19,20 @@ import org.openjdk.jmh.annotations.Warmup;
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
 @Fork(1)
 @Warmup(iterations = 2)
-@Measurement(iterations = 5)
+@Measurement(iterations = 10)
 public class SimulationBenchmark {
     @Param({"100", "300", "1000"})
     int jobs;
 
-    private PlanProblem problem;
-    private Plan plan;
-    private Uncertain uncertain;
+    private LargeRun run;
 
     @Setup
     public void prepare() {
-        problem = LargeGarage.of(jobs);
-        plan = ((PlanOutcome.Planned) Planner.plan(problem, new Planner.Budget(30, 1))).plan();
-        Map<ActivityId, ThreePoint> work = new HashMap<>();
-        problem.activities().forEach(a -> work.put(a.id(), new ThreePoint(0.7, 1, 1.8)));
-        uncertain = new Uncertain(work, 0.35, Map.of(), List.of(), new OwnFactor(0, 1.3), Map.of());
+        run = LargeRun.of(jobs);
     }
 
     @Benchmark
     public Object runs() {
-        return new Simulation(problem, plan, uncertain, 1)
-                .run(Simulation.RUNS, () -> false)
-                .orElseThrow();
+        return run.simulation().run(Simulation.RUNS, () -> false).orElseThrow();
     }
 }

@@ -51,8 +51,9 @@ final class EarliestPlace {
 
     /** The first live slot from which the crew can do it before another slot, its slots being what was found; negative when there is none. */
     private int earliestLive(int a, int[] crew, int earliest, int before) {
+        int latest = Math.min(before, time.live) - in.work[a];
         int t = pass.shed.nextFree(crew, time.liveAt(earliest));
-        while (t < time.live && t < before) {
+        while (t <= latest) {
             int next = pass.shed.isRoom(a, t) ? pass.finder.tryFrom(a, crew, t, before) : t + 1;
             if (next < 0) {
                 int later = later(a, time.startOf(t), pass.finder.endOfFound(a));

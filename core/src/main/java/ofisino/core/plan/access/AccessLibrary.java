@@ -231,8 +231,7 @@ public final class AccessLibrary {
         Set<String> found = new LinkedHashSet<>(needed(vehicle, zone, operation, departure));
         if (!COATS.contains(operation) || !piece.get().contains(Operation.WELD)) return found;
         Set<String> cleared = needed(vehicle, zone, Operation.WELD, departure);
-        // what lies over the place itself is in the way of every coat, what was only too near to the heat of none but
-        // the first
+        // what lies over the place is in the way of every coat; what was only near the heat, of the first
         if (operation != Operation.PRIME) cleared.removeIf(access -> !isOver(access, Zone.placeOf(zone), vehicle));
         found.addAll(cleared);
         return found;

@@ -58,7 +58,7 @@ public enum CarState {
                     case BRAKES -> EnumSet.of(ROLLING, BRAKED);
                     case TRANSMISSION -> EnumSet.of(ROLLING, CLUTCHED);
                     case STEERING_AND_SUSPENSION, WHEELS_AND_TYRES -> EnumSet.of(ROLLING);
-                    default -> EnumSet.noneOf(CarState.class);
+                    case STRUCTURE, BODY, GLASS_AND_SEALS, TRIM, RESTRAINT, PAPERS -> EnumSet.noneOf(CarState.class);
                 })
                 .orElse(EnumSet.of(ROLLING, RUNNING, POWERED, BRAKED, CLUTCHED, FUEL_IN, COOLANT_IN));
     }

@@ -1,6 +1,7 @@
 package ofisino.core.plan.grouping;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -21,7 +22,8 @@ public final class LookedForFirst {
     private LookedForFirst() {}
 
     /**
-     * The problem in which they come before what would stand in their way, but what is open already, and what they wait for themselves.
+     * The problem in which they come before what would stand in their way, but what is open already, and what they wait for themselves. One that
+     * waits for something to be bought holds nothing up.
      *
      * @param looks jobs that look for a fault
      * @return the very problem where nothing changes
@@ -31,10 +33,16 @@ public final class LookedForFirst {
         Map<String, Set<String>> excluded = problem.exclusions().stream()
                 .collect(Collectors.groupingBy(
                         Exclusion::activityOrStripDown, Collectors.mapping(Exclusion::state, Collectors.toSet())));
+        Set<ActivityId> bought = problem.activities().stream()
+                .filter(a -> a.kind() == Activity.ActivityKind.ORDER)
+                .map(Activity::id)
+                .collect(Collectors.toSet());
+        Set<ActivityId> atOnce = new HashSet<>(looks);
+        problem.links().stream().filter(l -> bought.contains(l.before())).forEach(l -> atOnce.remove(l.after()));
         var order = new Precedence<>(WorkingOrder.of(problem));
         List<Link> more = new ArrayList<>();
         for (Activity look : problem.activities())
-            if (looks.contains(look.id()))
+            if (atOnce.contains(look.id()))
                 for (StripDown s : problem.stripDowns())
                     if (excluded.getOrDefault(s.id(), Set.of()).stream().anyMatch(look.states()::contains))
                         s.strip()

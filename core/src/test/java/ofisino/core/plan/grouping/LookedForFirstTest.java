@@ -38,6 +38,7 @@ class LookedForFirstTest {
         List<Activity> work = new ArrayList<>();
         for (String job : List.of("out", "bearings", "in", "look"))
             work.add(Activity.job(job, job.equals("look") ? Aim.DRIVER : Aim.RUNNER, 4, INES));
+        work.add(Activity.order("gauge", Aim.DRIVER, Duration.ofDays(5)));
         work.set(3, work.get(3).needing(Set.of("RUNNING")));
         if (open) work.remove(0);
         return PlanProblem.simple(
@@ -76,9 +77,13 @@ class LookedForFirstTest {
     }
 
     @Test
-    void whatItWaitsForAndWhatIsOpenAlreadyStaysAsItIs() {
+    void whatItWaitsForWhatItBuysAndWhatIsOpenAlreadyStaysAsItIs() {
         PlanProblem waits = car(false, Link.of("bearings", "look"));
         assertThat(LookedForFirst.in(waits, LOOK)).isSameAs(waits);
+        PlanProblem buys = car(false, Link.of("gauge", "look"));
+        assertThat(LookedForFirst.in(buys, LOOK))
+                .as("a gauge has to be bought first")
+                .isSameAs(buys);
         PlanProblem open = car(true);
         assertThat(LookedForFirst.in(open, LOOK)).isSameAs(open);
         PlanProblem other = car(false);

@@ -51,7 +51,8 @@ export const jobWords = {
     waiting_other: '{{count}} waiting for parts.',
     left: '{{hours}} left',
     allDone: 'done',
-    steps: '{{done}} of {{count}} steps done',
+    steps_one: '{{done}} of one step done',
+    steps_other: '{{done}} of {{count}} steps done',
     standing: {
       IN_HAND: 'in hand',
       READY: 'ready to start',

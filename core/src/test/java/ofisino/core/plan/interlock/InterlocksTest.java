@@ -59,6 +59,25 @@ class InterlocksTest {
                 .isTrue();
     }
 
+    /** Filled from a can, or pumped into a jug while it is turned over: it is in the open, though the tank is not empty. */
+    @Test
+    void fuelInTheOpenAsksForAirAndAnExtinguisher() {
+        assertThat(of(Operation.FILL, VehicleSystem.FUEL, "fuel-tank", 1969))
+                .containsExactlyInAnyOrder(Interlock.VENTILATED, Interlock.EXTINGUISHER);
+        assertThat(of(Operation.INSPECT, VehicleSystem.FUEL, "fuel-pump", 1969))
+                .as("only looked at")
+                .isEmpty();
+        assertThat(INTERLOCKS.of(new Work(
+                        Operation.INSPECT,
+                        Set.of(Detail.MEASURE, Detail.AS_FOUND),
+                        Optional.of(VehicleSystem.FUEL),
+                        Optional.of("fuel-pump"),
+                        Set.of(),
+                        Set.of(),
+                        vehicle(BodyStyle.HATCHBACK, 1974))))
+                .containsExactlyInAnyOrder(Interlock.VENTILATED, Interlock.EXTINGUISHER);
+    }
+
     /** The plug below the seat of a 2008 car: nobody names the airbag, and it asks for battery and wait all the same. */
     @Test
     void workNearWhatMayFireAsksForTheWait() {

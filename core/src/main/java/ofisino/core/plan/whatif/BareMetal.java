@@ -4,7 +4,6 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
-import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -12,14 +11,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.InvalidValue;
-import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.job.JobNature;
-import ofisino.core.plan.job.Operation;
 import ofisino.core.plan.job.Precedence;
 import ofisino.core.plan.problem.Activity;
 import ofisino.core.plan.problem.ActivityId;
@@ -35,11 +31,7 @@ import ofisino.core.plan.sentout.DaysAway;
  * @param strip      to bare metal
  * @param shown      what the bare metal shows is put right; empty where all of it was seen
  * @param coat       painted all over
- * @param onMetal    jobs on the body that come between the two
- * @param localStrips jobs that stripping the whole takes the place of: rust cleaned off in places
- * @param localCoats jobs that the one coat takes the place of
- * @param off        jobs that take off what hangs on the body
- * @param on         jobs that put such things on
+ * @param others     what the other jobs are to it
  * @param byTrade    what the rules of the trade say of the three and of other jobs
  * @param uncovering accesses for which something comes off
  */
@@ -47,22 +39,9 @@ public record BareMetal(
         Task strip,
         Optional<Task> shown,
         Task coat,
-        Set<ActivityId> onMetal,
-        Set<ActivityId> localStrips,
-        Set<ActivityId> localCoats,
-        Set<ActivityId> off,
-        Set<ActivityId> on,
+        BodyJobs others,
         List<Precedence.Link<ActivityId>> byTrade,
         Set<String> uncovering) {
-    private static final Set<VehicleSystem> BODY = EnumSet.of(VehicleSystem.BODY, VehicleSystem.STRUCTURE);
-    private static final Set<Operation> ON_METAL = EnumSet.of(
-            Operation.CLEAN, Operation.BLAST, Operation.CUT, Operation.WELD, Operation.FABRICATE, Operation.DRY_FIT);
-    private static final Set<VehicleSystem> HANGS_ON_IT =
-            EnumSet.of(VehicleSystem.GLASS_AND_SEALS, VehicleSystem.TRIM, VehicleSystem.RESTRAINT);
-    private static final Set<Operation> PUTS_ON = EnumSet.of(Operation.REPLACE, Operation.ASSEMBLE);
-    private static final Set<Operation> STRIPS = EnumSet.of(Operation.CLEAN, Operation.BLAST);
-    private static final Set<Operation> COATS = EnumSet.of(Operation.PRIME, Operation.PAINT);
-
     /** Its jobs, in their order. */
     public enum Part {
         STRIP,
@@ -78,15 +57,20 @@ public record BareMetal(
         public Aim aim(Collection<Open> open, Aim whole) {
             if (this != COAT) return Aim.ROAD_READY;
             return open.stream()
-                    .filter(j -> isLocalCoat(j.nature()))
+                    .filter(j -> j.isUntouched() && BodyJobs.isLocalCoat(j.nature()))
                     .map(Open::aim)
                     .max(Aim::compareTo)
                     .orElse(whole);
         }
     }
 
-    /** A job that nobody has begun and nobody else does. */
-    public record Open(ActivityId id, JobNature nature, Aim aim) {}
+    /** A job that is not over. */
+    public record Open(ActivityId id, JobNature nature, Aim aim, boolean begun, boolean givenAway) {
+        /** It may still be left to the whole. */
+        boolean isUntouched() {
+            return !begun && !givenAway;
+        }
+    }
 
     /** Of all jobs that are open, each in its place. @param tasks strip and coat, and shown where something is unseen */
     public static BareMetal of(
@@ -98,17 +82,9 @@ public record BareMetal(
                 tasks.get(Part.STRIP),
                 Optional.ofNullable(tasks.get(Part.SHOWN)),
                 tasks.get(Part.COAT),
-                ids(open, BareMetal::isOnMetal),
-                ids(open, BareMetal::isLocalStrip),
-                ids(open, BareMetal::isLocalCoat),
-                ids(open, nature -> isOf(nature, HANGS_ON_IT) && nature.operation() == Operation.STRIP),
-                ids(open, nature -> isOf(nature, HANGS_ON_IT) && PUTS_ON.contains(nature.operation())),
+                BodyJobs.of(open),
                 byTrade,
                 uncovering);
-    }
-
-    private static Set<ActivityId> ids(Collection<Open> open, Predicate<JobNature> which) {
-        return open.stream().filter(j -> which.test(j.nature())).map(Open::id).collect(Collectors.toSet());
     }
 
     /**
@@ -146,11 +122,6 @@ public record BareMetal(
     }
 
     public BareMetal {
-        onMetal = Set.copyOf(onMetal);
-        localStrips = Set.copyOf(localStrips);
-        localCoats = Set.copyOf(localCoats);
-        off = Set.copyOf(off);
-        on = Set.copyOf(on);
         byTrade = List.copyOf(byTrade);
         uncovering = Set.copyOf(uncovering);
     }
@@ -160,32 +131,14 @@ public record BareMetal(
         return tasks().stream().mapToLong(Task::ownMaterialMinor).reduce(0, Math::addExact);
     }
 
-    /** It is done to bare metal of the body. */
-    static boolean isOnMetal(JobNature nature) {
-        return isOf(nature, BODY) && ON_METAL.contains(nature.operation()) && !isLocalStrip(nature);
+    /** Jobs that stripping the whole takes the place of. */
+    public Set<ActivityId> localStrips() {
+        return others.localStrips();
     }
 
-    /** It only takes one place to bare metal; where it does more, cracks looked for for instance, it is done all the same. */
-    static boolean isLocalStrip(JobNature nature) {
-        return isOf(nature, BODY)
-                && STRIPS.contains(nature.operation())
-                && nature.details().isEmpty();
-    }
-
-    /** It only colours one place of the body; where it does more, a datum read again, wires put back, it is done all the same. */
-    static boolean isLocalCoat(JobNature nature) {
-        return isOf(nature, Set.of(VehicleSystem.BODY))
-                && COATS.contains(nature.operation())
-                && nature.details().isEmpty();
-    }
-
-    /** A place or a job of that system belongs to what is stripped. */
-    static boolean isOfBody(VehicleSystem system) {
-        return BODY.contains(system);
-    }
-
-    private static boolean isOf(JobNature nature, Set<VehicleSystem> systems) {
-        return nature.system().filter(systems::contains).isPresent();
+    /** Jobs that the one coat takes the place of. */
+    public Set<ActivityId> localCoats() {
+        return others.localCoats();
     }
 
     /** All that comes on top: the body may not be painted before what is under the paint is done. */
@@ -210,8 +163,8 @@ public record BareMetal(
     Set<ActivityId> spared(PlanProblem problem) {
         Map<ActivityId, List<ActivityId>> serves = problem.links().stream()
                 .collect(Collectors.groupingBy(Link::before, Collectors.mapping(Link::after, Collectors.toList())));
-        Set<ActivityId> spared = new HashSet<>(localCoats);
-        spared.addAll(localStrips);
+        Set<ActivityId> spared = new HashSet<>(localCoats());
+        spared.addAll(localStrips());
         Set<ActivityId> jobs = Set.copyOf(spared);
         problem.activities().stream()
                 .filter(a -> a.kind() == Activity.ActivityKind.ORDER && serves.containsKey(a.id()))
@@ -223,8 +176,8 @@ public record BareMetal(
 
     /** What takes its place; itself where nothing does. */
     private ActivityId inPlaceOf(ActivityId activity) {
-        if (localCoats.contains(activity)) return coat.id();
-        return localStrips.contains(activity) ? strip.id() : activity;
+        if (localCoats().contains(activity)) return coat.id();
+        return localStrips().contains(activity) ? strip.id() : activity;
     }
 
     private static Activity activity(Task task, PlanProblem problem) {
@@ -245,8 +198,9 @@ public record BareMetal(
         for (StripDown s : problem.stripDowns())
             if (uncovering.contains(s.access())
                     && s.jobs().stream()
-                            .anyMatch(j -> onMetal.contains(j) || localStrips.contains(j) || localCoats.contains(j)))
-                found.putIfAbsent(s.access(), s);
+                            .anyMatch(j -> others.onMetal().contains(j)
+                                    || localStrips().contains(j)
+                                    || localCoats().contains(j))) found.putIfAbsent(s.access(), s);
         return found;
     }
 
@@ -274,7 +228,10 @@ public record BareMetal(
                 .toList();
     }
 
-    /** What comes after what besides: what hangs on it off, stripped, all work on the metal, one coat, which comes where the local ones came, and what hangs on it on again. Closes no circle. */
+    /**
+     * What comes after what besides: what hangs on it comes off, it is stripped, all work on the metal, one coat, which comes where the local ones
+     * came, and what hangs on it goes on again. Closes no circle.
+     */
     public List<Precedence.Link<ActivityId>> order(PlanProblem problem) {
         return straight(problem, wanted(problem));
     }
@@ -301,13 +258,16 @@ public record BareMetal(
     private Set<Precedence.Link<ActivityId>> wanted(PlanProblem problem) {
         Set<ActivityId> there = problem.activities().stream().map(Activity::id).collect(Collectors.toSet());
         Set<Precedence.Link<ActivityId>> wanted = new LinkedHashSet<>();
-        Stream.concat(shown.stream().map(Task::id), inOrder(onMetal, there)).forEach(m -> {
-            wanted.add(new Precedence.Link<>(strip.id(), m));
-            wanted.add(new Precedence.Link<>(m, coat.id()));
-        });
         wanted.add(new Precedence.Link<>(strip.id(), coat.id()));
-        inOrder(off, there).forEach(o -> wanted.add(new Precedence.Link<>(o, strip.id())));
-        inOrder(on, there).forEach(o -> wanted.add(new Precedence.Link<>(coat.id(), o)));
+        Stream.concat(shown.stream().map(Task::id), inOrder(others.onMetal(), there))
+                .forEach(m -> {
+                    if (!others.begun().contains(m)) wanted.add(new Precedence.Link<>(strip.id(), m));
+                    wanted.add(new Precedence.Link<>(m, coat.id()));
+                });
+        inOrder(others.off(), there).forEach(o -> wanted.add(new Precedence.Link<>(o, strip.id())));
+        inOrder(others.on(), there)
+                .filter(o -> !others.begun().contains(o))
+                .forEach(o -> wanted.add(new Precedence.Link<>(coat.id(), o)));
         Set<ActivityId> spared = spared(problem);
         for (Link l : problem.links()) {
             var moved = new Precedence.Link<>(inPlaceOf(l.before()), inPlaceOf(l.after()));

@@ -101,7 +101,7 @@ public final class BareMetalUsual {
     public static Effort toShow(Collection<UnseenPlace> places, Estimates usual) {
         double[] three = new double[3];
         for (UnseenPlace p : places) {
-            if (!BareMetal.isOfBody(p.zone().system())) continue;
+            if (!BodyJobs.isOfBody(p.zone().system())) continue;
             Estimates.Hidden hides = usual.hidden(p.zone().system());
             double chance = hides.chanceAt(p.zone(), p.unseen());
             Effort damage = hides.damage().effort();

@@ -97,11 +97,13 @@ class BareMetalTest {
                 task(STRIP, Aim.ROAD_READY, 480, strip),
                 Optional.of(task(SHOWN, Aim.ROAD_READY, 121, Optional.empty())),
                 task(COAT, Aim.DRIVER, 960, Optional.empty()),
-                Set.of(new ActivityId("weld")),
-                Set.of(new ActivityId("clean-weld")),
-                Set.of(new ActivityId("paint-weld"), new ActivityId("paint-door")),
-                Set.of(new ActivityId("screen-off")),
-                Set.of(new ActivityId("screen-on")),
+                new BodyJobs(
+                        Set.of(new ActivityId("weld")),
+                        Set.of(new ActivityId("clean-weld")),
+                        Set.of(new ActivityId("paint-weld"), new ActivityId("paint-door")),
+                        Set.of(new ActivityId("screen-off")),
+                        Set.of(new ActivityId("screen-on")),
+                        Set.of()),
                 List.of(new Precedence.Link<>(COAT, new ActivityId("wax"))),
                 Set.of("seats"));
     }
@@ -190,17 +192,7 @@ class BareMetalTest {
                 List.of(warm),
                 0,
                 Optional.empty());
-        var whole = new BareMetal(
-                cold.strip(),
-                cold.shown(),
-                coat,
-                cold.onMetal(),
-                cold.localStrips(),
-                cold.localCoats(),
-                cold.off(),
-                cold.on(),
-                cold.byTrade(),
-                cold.uncovering());
+        var whole = new BareMetal(cold.strip(), cold.shown(), coat, cold.others(), cold.byTrade(), cold.uncovering());
         PlanProblem problem = way(Optional.empty(), whole).of(car());
         Plan plan = ((PlanOutcome.Planned) Planner.plan(problem, new Planner.Budget(20, 1))).plan();
         assertThat(plan.of(COAT).orElseThrow().start()).isAfter(spring);
@@ -234,32 +226,59 @@ class BareMetalTest {
                 .isInstanceOf(PlanOutcome.Planned.class);
     }
 
+    /** A weld that is given away and one that is in hand come before the paint all the same; neither is left to the whole. */
+    @Test
+    void whoeverDoesItTheOrderHolds() {
+        var weld = nature(Operation.WELD, VehicleSystem.STRUCTURE);
+        var colour = nature(Operation.PAINT, VehicleSystem.BODY);
+        BodyJobs others = BodyJobs.of(List.of(
+                new BareMetal.Open(new ActivityId("given"), weld, Aim.ROAD_READY, false, true),
+                new BareMetal.Open(new ActivityId("begun"), weld, Aim.ROAD_READY, true, false),
+                new BareMetal.Open(new ActivityId("paint-begun"), colour, Aim.DRIVER, true, false),
+                new BareMetal.Open(new ActivityId("paint-given"), colour, Aim.DRIVER, false, true),
+                new BareMetal.Open(new ActivityId("paint"), colour, Aim.DRIVER, false, false)));
+        assertThat(others.onMetal()).extracting(ActivityId::value).containsExactlyInAnyOrder("given", "begun");
+        assertThat(others.localCoats()).extracting(ActivityId::value).containsExactly("paint");
+        PlanProblem car = car();
+        List<Activity> work = new ArrayList<>(car.activities());
+        for (String id : List.of("given", "begun")) work.add(Activity.job(id, Aim.ROAD_READY, 4, INES));
+        PlanProblem more = car.withActivities(work);
+        BareMetal plain = whole(Optional.empty());
+        var whole = new BareMetal(plain.strip(), plain.shown(), plain.coat(), others, List.of(), Set.of());
+        assertThat(whole.order(more))
+                .contains(
+                        new Precedence.Link<>(STRIP, new ActivityId("given")),
+                        new Precedence.Link<>(new ActivityId("given"), COAT),
+                        new Precedence.Link<>(new ActivityId("begun"), COAT))
+                .doesNotContain(new Precedence.Link<>(STRIP, new ActivityId("begun")));
+    }
+
     @Test
     void whatDoesMoreThanColourAPlaceIsNoLocalCoat() {
-        assertThat(BareMetal.isLocalStrip(nature(Operation.CLEAN, VehicleSystem.BODY)))
+        assertThat(BodyJobs.isLocalStrip(nature(Operation.CLEAN, VehicleSystem.BODY)))
                 .isTrue();
-        assertThat(BareMetal.isLocalStrip(nature(Operation.CLEAN, VehicleSystem.STRUCTURE, Detail.CRACK_CHECK)))
+        assertThat(BodyJobs.isLocalStrip(nature(Operation.CLEAN, VehicleSystem.STRUCTURE, Detail.CRACK_CHECK)))
                 .as("it does more than that")
                 .isFalse();
-        assertThat(BareMetal.isOnMetal(nature(Operation.CLEAN, VehicleSystem.STRUCTURE, Detail.CRACK_CHECK)))
+        assertThat(BodyJobs.isOnMetal(nature(Operation.CLEAN, VehicleSystem.STRUCTURE, Detail.CRACK_CHECK)))
                 .isTrue();
-        assertThat(BareMetal.isLocalCoat(nature(Operation.PAINT, VehicleSystem.BODY)))
+        assertThat(BodyJobs.isLocalCoat(nature(Operation.PAINT, VehicleSystem.BODY)))
                 .isTrue();
-        assertThat(BareMetal.isLocalCoat(nature(Operation.PRIME, VehicleSystem.BODY, Detail.SEAM_SEAL)))
+        assertThat(BodyJobs.isLocalCoat(nature(Operation.PRIME, VehicleSystem.BODY, Detail.SEAM_SEAL)))
                 .isFalse();
-        assertThat(BareMetal.isLocalCoat(nature(Operation.PRIME, VehicleSystem.BODY, Detail.MEASURE)))
+        assertThat(BodyJobs.isLocalCoat(nature(Operation.PRIME, VehicleSystem.BODY, Detail.MEASURE)))
                 .as("the datum is read again after the weld")
                 .isFalse();
-        assertThat(BareMetal.isLocalCoat(nature(Operation.PAINT, VehicleSystem.BODY, Detail.MASK)))
+        assertThat(BodyJobs.isLocalCoat(nature(Operation.PAINT, VehicleSystem.BODY, Detail.MASK)))
                 .as("wires and pipes are put back with it")
                 .isFalse();
-        assertThat(BareMetal.isLocalCoat(nature(Operation.PAINT, VehicleSystem.WHEELS_AND_TYRES)))
+        assertThat(BodyJobs.isLocalCoat(nature(Operation.PAINT, VehicleSystem.WHEELS_AND_TYRES)))
                 .isFalse();
-        assertThat(BareMetal.isOnMetal(nature(Operation.WELD, VehicleSystem.STRUCTURE)))
+        assertThat(BodyJobs.isOnMetal(nature(Operation.WELD, VehicleSystem.STRUCTURE)))
                 .isTrue();
-        assertThat(BareMetal.isOnMetal(nature(Operation.WELD, VehicleSystem.EXHAUST)))
+        assertThat(BodyJobs.isOnMetal(nature(Operation.WELD, VehicleSystem.EXHAUST)))
                 .isFalse();
-        assertThat(BareMetal.isOnMetal(new JobNature(Operation.WELD, Optional.empty(), Set.of())))
+        assertThat(BodyJobs.isOnMetal(new JobNature(Operation.WELD, Optional.empty(), Set.of())))
                 .isFalse();
     }
 

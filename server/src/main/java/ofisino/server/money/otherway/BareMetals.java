@@ -110,8 +110,9 @@ record BareMetals(
     private List<Open> open(Caller caller, UUID projectId) {
         Set<UUID> given = givenAwayJobs.ids(caller, projectId);
         return jobs.of(caller, projectId).stream()
-                .filter(j -> !j.state().isOver() && !j.state().isInHand() && !given.contains(j.id()))
-                .map(j -> new Open(ActivityId.job(j.id()), j.nature(), j.aim()))
+                .filter(j -> !j.state().isOver())
+                .map(j -> new Open(
+                        ActivityId.job(j.id()), j.nature(), j.aim(), j.state().isInHand(), given.contains(j.id())))
                 .toList();
     }
 

@@ -8,6 +8,7 @@ import ofisino.core.plan.risk.Simulation;
 
 /** One plan that is run through. */
 final class Run {
+    private final int number;
     private final Simulation simulation;
     private final long patienceNanos;
     private volatile long askedAtNanos;
@@ -15,11 +16,16 @@ final class Run {
     private volatile boolean left;
     private volatile Optional<Dates> dates = Optional.empty();
 
-    /** @param patience so long after it was last asked for somebody waits for it */
-    Run(Simulation simulation, Duration patience) {
+    /** @param number of no other @param patience so long after it was last asked for somebody waits for it */
+    Run(int number, Simulation simulation, Duration patience) {
+        this.number = number;
         this.simulation = simulation;
         this.patienceNanos = patience.toNanos();
         noteAsked();
+    }
+
+    int number() {
+        return number;
     }
 
     int done() {
@@ -49,10 +55,13 @@ final class Run {
         return dates;
     }
 
-    /** @param isOld whether its car has a newer plan */
+    /** However it ends, nobody waits for it afterwards. @param isOld whether another plan of its car was asked for since */
     void work(BooleanSupplier closing, BooleanSupplier isOld) {
-        dates = simulation.run(Simulation.RUNS, () -> stopped || closing.getAsBoolean() || leaves(isOld));
-        if (dates.isEmpty() && !left) stopped = true;
+        try {
+            dates = simulation.run(Simulation.RUNS, () -> stopped || closing.getAsBoolean() || leaves(isOld));
+        } finally {
+            if (dates.isEmpty() && !left) stopped = true;
+        }
     }
 
     private boolean leaves(BooleanSupplier isOld) {

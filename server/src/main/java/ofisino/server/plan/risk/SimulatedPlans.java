@@ -47,7 +47,7 @@ class SimulatedPlans {
     private final Cache<Plan, Run> lately =
             Caffeine.newBuilder().weakKeys().executor(Runnable::run).build();
 
-    /** By car: the number of the run that was begun last. */
+    /** By car: the number of the run that was asked for last. */
     private final Map<UUID, Integer> newest = new ConcurrentHashMap<>();
 
     private final AtomicInteger begun = new AtomicInteger();
@@ -84,14 +84,19 @@ class SimulatedPlans {
                 .compute(
                         asked(problem, plan, unknown),
                         (asked, known) -> known == null || known.isLeft() ? begin(car, problem, plan, unknown) : known);
+        return asked(car, run);
+    }
+
+    private Run asked(UUID car, Run run) {
+        newest.put(car, run.number());
         run.noteAsked();
         return run;
     }
 
     private Run begin(UUID car, PlanProblem problem, Plan plan, Uncertain unknown) {
         int number = begun.incrementAndGet();
-        newest.put(car, number);
-        var run = new Run(new Simulation(problem, plan, unknown, SEED), patience);
+        newest.put(car, number); // before it works: it asks
+        var run = new Run(number, new Simulation(problem, plan, unknown, SEED), patience);
         behind.execute(() -> run.work(() -> closing, () -> newest.get(car) != number));
         return run;
     }
@@ -100,8 +105,7 @@ class SimulatedPlans {
     Optional<Run> lately(UUID car, PlanProblem problem, Plan plan, Supplier<Uncertain> uncertain) {
         Run known = lately.getIfPresent(plan);
         if (known != null && !known.isLeft()) {
-            known.noteAsked();
-            return Optional.of(known);
+            return Optional.of(asked(car, known));
         }
         Optional<Run> run = on
                 ? Optional.of(of(car, problem, plan, uncertain))

@@ -47,6 +47,26 @@ class SimulatedPlansTest {
         assertThat(again.dates()).as("asked for once more").isPresent();
     }
 
+    /** Undone: the plan before is the plan once more. */
+    @Test
+    void whatIsAskedForAgainIsTheNewest() {
+        var nobodyWaits = new SimulatedPlans(true, waiting::add, Duration.ZERO);
+        Run before = ask(nobodyWaits, CAR, 4);
+        Run changed = ask(nobodyWaits, CAR, 6);
+        assertThat(ask(nobodyWaits, CAR, 4)).isSameAs(before);
+        work();
+        assertThat(before.dates()).isPresent();
+        assertThat(changed.isLeft()).isTrue();
+    }
+
+    /** A processor that is free begins before whoever asked has gone on. */
+    @Test
+    void aRunThatBeginsAtOnceIsOfTheNewestPlan() {
+        var atOnce = new SimulatedPlans(true, Runnable::run, Duration.ZERO);
+        assertThat(ask(atOnce, CAR, 4).dates()).isPresent();
+        assertThat(ask(atOnce, CAR, 6).dates()).isPresent();
+    }
+
     @Test
     void waysThatAPageWaitsForAreAllRunThrough() {
         var aPageWaits = new SimulatedPlans(true, waiting::add, Duration.ofDays(1));

@@ -189,13 +189,17 @@ public record Entry(String where, Object value) {
                 .toList();
     }
 
+    /** What stands under the key, with its own place for messages. @throws InvalidValue when nothing stands there */
+    public Entry under(String key) {
+        if (!has(key)) throw slip("lacks “%s”".formatted(key));
+        return new Entry(where + " / " + key, map().get(key));
+    }
+
     /** What stands under the key: names, and the text of each. @throws InvalidValue when no such set stands there */
     public Map<String, String> textByName(String key) {
-        if (!has(key)) throw slip("lacks “%s”".formatted(key));
-        return new Entry(where + " / " + key, map().get(key))
-                .map().entrySet().stream()
-                        .collect(Collectors.toUnmodifiableMap(
-                                e -> e.getKey().toString(), e -> e.getValue().toString()));
+        return under(key).map().entrySet().stream()
+                .collect(Collectors.toUnmodifiableMap(
+                        e -> e.getKey().toString(), e -> e.getValue().toString()));
     }
 
     private List<?> items(String key) {

@@ -93,7 +93,7 @@ final class CircuitSentences {
                         .map(j -> outside(j, o)));
     }
 
-    private static Case outside(Plan.Work job, Plan.Opened opened) {
+    static Case outside(Plan.Work job, Plan.Opened opened) {
         return that(
                 job.title() + " while " + opened.access() + " is open",
                 !job.start().isBefore(opened.refitTo()) || !job.end().isAfter(opened.stripFrom()));

@@ -33,6 +33,7 @@ class PlantedBreachTest {
         chassis();
         engine();
         circuits();
+        assemblies();
         finish();
     }
 
@@ -171,6 +172,24 @@ class PlantedBreachTest {
                         .opening(o -> o.is("bike-chain-off"), o -> o.from(p.begin())));
         plant(103, all(j -> j.isAt("rear-mudguard"), j -> j.doing(Operation.WELD, Set.of())));
         plant(100, p -> p.opening(o -> o.is("tank-off"), o -> o.closedAt(o.stripTo())));
+    }
+
+    private static void assemblies() {
+        plant(
+                104,
+                p -> p.opening(
+                        o -> o.is("gearbox-oil-drained"), o -> o.from(p.begin()).closedAt(end(p))));
+        plant(
+                105,
+                p -> p.opening(
+                        o -> o.is("transfer-box-out", "rear-drive-shafts-out", "drive-shafts-out"),
+                        o -> o.from(end(p))));
+        plant(106, p -> last(p, j -> j.isAt("front-wheel", "rear-wheel")));
+        plant(107, p -> p.opening(o -> o.is("carpets-out"), o -> o.closedAt(o.stripTo())));
+        plant(108, p -> last(p, j -> j.isIn("ENGINE")));
+        plant(109, never("carpets-out"));
+        plant(110, p -> first(p, j -> j.has(Detail.WATER_TEST)));
+        plant(111, p -> first(p, j -> j.has(Detail.GLASS)));
     }
 
     private static Instant stripped(Plan plan, String access) {

@@ -14,6 +14,7 @@ final class TradeBook {
                     ChassisSentences.all(),
                     EngineSentences.all(),
                     CircuitSentences.all(),
+                    AssemblySentences.all(),
                     FinishSentences.all(),
                     CoatSentences.all(),
                     SessionSentences.all())

@@ -3,6 +3,7 @@ package ofisino.core.plan.access;
 import java.io.Reader;
 import java.util.Collections;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -25,6 +26,7 @@ import ofisino.core.vehicle.equipment.PerVehicle;
 /** The accesses that ship with Ofisino by layout, from {@code access.yaml} beside this class, and which of them a job usually needs. */
 public final class AccessLibrary {
     /**
+     * @param usualFor    by place, operations that need it there; none: all
      * @param everywhere  work that needs it wherever on the vehicle it is done
      * @param clears      places that must be empty while something near them is hot
      * @param nearAirbags what may fire is made safe before it is opened
@@ -34,8 +36,7 @@ public final class AccessLibrary {
     private record Line(
             Access access,
             Applies applies,
-            Set<String> zones,
-            Set<Operation> operations,
+            Map<String, Set<Operation>> usualFor,
             Set<Operation> everywhere,
             Set<String> clears,
             boolean nearAirbags,
@@ -43,7 +44,8 @@ public final class AccessLibrary {
             List<String> tools,
             Optional<Pattern> itself) {
         boolean isUsualFor(String place, Operation operation) {
-            return zones.contains(place) && (operations.isEmpty() || operations.contains(operation));
+            Set<Operation> operations = usualFor.get(place);
+            return operations != null && (operations.isEmpty() || operations.contains(operation));
         }
     }
 
@@ -90,6 +92,7 @@ public final class AccessLibrary {
                 "cautions",
                 "near-airbags",
                 "for",
+                "for-some",
                 "operations",
                 "everywhere",
                 "clears",
@@ -117,14 +120,22 @@ public final class AccessLibrary {
         return new Line(
                 access,
                 Applies.of(e),
-                new LinkedHashSet<>(e.texts("for")),
-                e.choices("operations", Operation.class, Set.of()),
+                usualFor(e),
                 e.choices("everywhere", Operation.class, Set.of()),
                 Set.copyOf(e.texts("clears")),
                 e.has("near-airbags"),
                 e.has("fills") ? (int) Math.round(e.number("fills") * HUNDREDTHS) : 0,
                 e.texts("tools"),
                 e.has("itself") ? Optional.of(putsBack(e.text("itself"))) : Optional.empty());
+    }
+
+    private static Map<String, Set<Operation>> usualFor(Entry e) {
+        Map<String, Set<Operation>> found = new HashMap<>();
+        for (String place : e.texts("for")) found.put(place, e.choices("operations", Operation.class, Set.of()));
+        if (e.has("for-some"))
+            for (String place : e.under("for-some").keys().keySet())
+                found.put(place, e.under("for-some").choices(place, Operation.class, Set.of()));
+        return Map.copyOf(found);
     }
 
     /** “Fit the windscreen with a new seal”, “Gearbox back in”; not “Fit new engine mountings”, which is work behind it. */

@@ -1,11 +1,13 @@
 package ofisino.core.plan.grouping;
 
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import ofisino.core.plan.job.Precedence;
+import ofisino.core.plan.problem.Activity;
 import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.PlanProblem;
 import ofisino.core.plan.problem.PlanProblem.Link;
@@ -41,6 +43,20 @@ public record OpenedByWork(Set<String> accesses, Optional<ActivityId> opens, Act
                 .filter(served -> jobsOf(apart, served).equals(jobsOf(apart, problem)))
                 .filter(OpenedByWork::isStraight)
                 .orElse(problem);
+    }
+
+    /** The same with strip-downs shared once more: what such work keeps open, and what is done in it, are open for others too. */
+    public static PlanProblem regrouped(PlanProblem problem, Set<String> apart) {
+        Set<ActivityId> jobs = problem.activities().stream()
+                .filter(a -> a.kind() == Activity.ActivityKind.JOB)
+                .map(Activity::id)
+                .collect(Collectors.toSet());
+        Set<String> byThemselves = problem.stripDowns().stream()
+                .filter(s -> jobs.contains(s.refit()))
+                .map(StripDown::id)
+                .collect(Collectors.toCollection(HashSet::new));
+        byThemselves.addAll(apart);
+        return Grouping.of(problem, byThemselves);
     }
 
     private static Map<String, Set<ActivityId>> jobsOf(Set<String> apart, PlanProblem problem) {

@@ -169,7 +169,6 @@ class AccessLibraryTest {
             "battery-tray",
             "brake-pedal",
             "clutch-grip",
-            "front-wheel",
             "grab-rail",
             "headlamp",
             "ignition",
@@ -177,7 +176,6 @@ class AccessLibraryTest {
             "rear-lamps",
             "rear-panel",
             "rear-pillar",
-            "rear-wheel",
             "rear-wing",
             "roof-front",
             "roof-rear",
@@ -216,6 +214,10 @@ class AccessLibraryTest {
         assertThat(LIBRARY.usual(Vehicles.of(BodyStyle.MOTORCYCLE, 1977), "fork-left", Operation.REPLACE))
                 .containsExactly("bike-fork-out");
         assertThat(LIBRARY.usual(estate, "roof-front", Operation.PAINT)).isEmpty();
+        assertThat(LIBRARY.usual(estate, "front-wheel-left", Operation.REPLACE)).containsExactly("wheel-front-off");
+        assertThat(LIBRARY.usual(estate, "front-wheel-left", Operation.INSPECT)).isEmpty();
+        assertThat(LIBRARY.usual(estate, "bulkhead", Operation.WELD)).contains("carpets-out");
+        assertThat(LIBRARY.usual(estate, "bulkhead", Operation.PAINT)).doesNotContain("carpets-out");
         assertThat(LIBRARY.usual(Vehicles.of(BodyStyle.HATCHBACK, 1998), "timing-drive", Operation.REPLACE))
                 .containsExactly("timing-belt-off");
     }

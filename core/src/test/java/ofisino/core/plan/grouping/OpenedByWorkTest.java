@@ -69,6 +69,10 @@ class OpenedByWorkTest {
                         List.of());
     }
 
+    private static Activity access(ActivityId id, Activity.ActivityKind kind) {
+        return Activities.ofAccess(id.value(), kind, Aim.ROAD_READY, 2, INES);
+    }
+
     private static StripDown stripDown(
             String id, String access, String strip, String refit, List<String> jobs, List<String> inside) {
         return new StripDown(
@@ -123,6 +127,35 @@ class OpenedByWorkTest {
         assertThat(EXHAUST.in(car(), Set.of("s1")).stripDowns())
                 .as("nothing is taken from it")
                 .anyMatch(s -> s.refit().equals(id("train-on")));
+    }
+
+    /** The wheels come off twice in it, and the pipe comes off once more for the clutch: the wheels become one, what the work opens stays by itself. */
+    @Test
+    void whatItKeepsOpenIsOpenedOnceForAll() {
+        PlanProblem problem = EXHAUST.in(car(), Set.of());
+        List<StripDown> more = new ArrayList<>(problem.stripDowns());
+        more.add(stripDown("w1", "wheels-off", "w1-off", "w1-on", List.of("brakes"), List.of("s1")));
+        more.add(stripDown("w2", "wheels-off", "w2-off", "w2-on", List.of("arch"), List.of("s1")));
+        more.add(stripDown("s3", "exhaust-front-off", "off-again", "on-again", List.of("clutch"), List.of("s1")));
+        List<Activity> work = new ArrayList<>(problem.activities());
+        for (String job : List.of("brakes", "arch", "clutch")) work.add(Activity.job(job, Aim.ROAD_READY, 4, INES));
+        for (StripDown s : more.subList(problem.stripDowns().size(), more.size())) {
+            work.add(access(s.strip().orElseThrow(), Activity.ActivityKind.STRIP));
+            work.add(access(s.refit(), Activity.ActivityKind.REFIT));
+        }
+        PlanProblem two = problem.withStripDowns(work, problem.links(), more, List.of());
+        PlanProblem once = OpenedByWork.regrouped(two, Set.of());
+        assertThat(once.stripDowns())
+                .filteredOn(s -> s.access().equals("wheels-off"))
+                .hasSize(1);
+        assertThat(once.stripDowns())
+                .filteredOn(s -> s.refit().equals(id("train-on")))
+                .singleElement()
+                .satisfies(s -> assertThat(s.strip()).contains(id("old-off")));
+        assertThat(OpenedByWork.regrouped(two, Set.of("w2")).stripDowns())
+                .as("a person wants them apart")
+                .filteredOn(s -> s.access().equals("wheels-off"))
+                .hasSize(2);
     }
 
     /** A person joins it with another strip-down of the same: the work by which it is opened is done all the same. */

@@ -12,6 +12,7 @@ import java.util.concurrent.atomic.AtomicBoolean;
 import ofisino.core.kernel.Aim;
 import ofisino.core.plan.explain.Milestones;
 import ofisino.core.plan.grouping.BackToBack;
+import ofisino.core.plan.grouping.DoneBeforeClosing;
 import ofisino.core.plan.grouping.Grouping;
 import ofisino.core.plan.grouping.Hiring;
 import ofisino.core.plan.grouping.LookedForFirst;
@@ -153,17 +154,21 @@ final class KnownAnswers {
     }
 
     /**
-     * The problem with its strip-downs shared as is best, tools hired when it is worth it, what opens an access itself serving others, and nothing
-     * closed to be opened again at once, faults looked for before anything is apart. Only the answer to the last is kept: each of a large car
-     * takes its megabytes.
+     * The problem with its strip-downs shared as is best, tools hired when it is worth it, what opens an access itself serving others, nothing
+     * closed to be opened again at once, faults looked for before anything is apart, and done before it is closed what is done so. Only the answer
+     * to the last is kept: each of a large car takes its megabytes.
      */
     PlanProblem grouped(PlanProblem stated, Stated.Wishes wishes) {
         Set<String> apart = wishes.apart();
         return grouped.get(new Asked(question(stated), wishes), asked -> {
             Answer answer = answer(Hiring.of(Grouping.of(stated, apart)));
+            Answer alone = answer;
             for (OpenedByWork work : wishes.works()) answer = unlessLost(answer, work.in(answer.problem(), apart));
+            // what one of them keeps open is no reason any more to open the rest twice
+            if (answer != alone) answer = unlessLost(answer, OpenedByWork.regrouped(answer.problem(), apart));
             answer = notTwiceAtOnce(answer, apart);
             answer = unlessLost(answer, LookedForFirst.in(answer.problem(), wishes.looks()));
+            answer = doneBeforeClosing(answer, wishes.beforeClosing());
             known.put(question(answer.problem()), answer);
             return answer.problem();
         });
@@ -176,6 +181,15 @@ final class KnownAnswers {
         boolean isLost =
                 !(then.outcome() instanceof PlanOutcome.Planned) && now.outcome() instanceof PlanOutcome.Planned;
         return isLost ? now : then;
+    }
+
+    /** All of it; where one of them does not fit, those that do. */
+    private static Answer doneBeforeClosing(Answer now, Map<ActivityId, Set<String>> jobs) {
+        Answer then = unlessLost(now, DoneBeforeClosing.in(now.problem(), jobs));
+        if (then != now) return then;
+        for (var one : jobs.entrySet())
+            then = unlessLost(then, DoneBeforeClosing.in(then.problem(), Map.of(one.getKey(), one.getValue())));
+        return then;
     }
 
     /** As it was where something would be later. */

@@ -9,16 +9,20 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import ofisino.core.plan.access.BeforeClosing;
 import ofisino.core.plan.grouping.OpenedByWork;
 import ofisino.core.plan.job.Detail;
 import ofisino.core.plan.problem.Activity;
 import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.PlanProblem;
 import ofisino.core.plan.problem.PlanProblem.Piece;
+import ofisino.core.vehicle.body.Zone;
 import ofisino.server.plan.Jobs.Job;
 
 /** Jobs that belong to one piece of work, as a plan has to know them. */
 final class Pieces {
+    private static final BeforeClosing BEFORE_CLOSING = BeforeClosing.load();
+
     private Pieces() {}
 
     /** What is left of each piece of work that has several jobs, or is begun. @param open the jobs that are not over */
@@ -45,6 +49,14 @@ final class Pieces {
                 .filter(j -> j.details().contains(Detail.AS_FOUND))
                 .map(j -> ActivityId.job(j.id()))
                 .collect(Collectors.toSet());
+    }
+
+    /** By job, accesses that are not closed before it is done, though it does not need them open. */
+    static Map<ActivityId, Set<String>> beforeClosing(Collection<Job> open) {
+        return open.stream()
+                .collect(Collectors.toMap(
+                        j -> ActivityId.job(j.id()),
+                        j -> BEFORE_CLOSING.of(j.zone() == null ? "" : Zone.placeOf(j.zone()), j.nature())));
     }
 
     /** Pieces of work that open an access with their first job and close it with their last, which is still to be done. */

@@ -22,6 +22,11 @@ record Stated(PlanProblem problem, Plans.Doubts doubts, Map<String, Subject> sub
      * @param apart strip-downs that a person wants by themselves
      * @param works work that opens an access itself
      * @param looks jobs that look for a fault before anything is apart
+     * @param beforeClosing by job, accesses that are not closed before it is done
      */
-    record Wishes(Set<String> apart, List<OpenedByWork> works, Set<ActivityId> looks) {}
+    record Wishes(
+            Set<String> apart,
+            List<OpenedByWork> works,
+            Set<ActivityId> looks,
+            Map<ActivityId, Set<String>> beforeClosing) {}
 }

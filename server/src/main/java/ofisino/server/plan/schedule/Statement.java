@@ -297,7 +297,10 @@ final class Statement {
         Undated.Rest rest = waits.rest(all);
         var doubts = new Plans.Doubts(waits.named(all, rest.leftOut(), subjects), drives.askMore());
         var wishes = new Stated.Wishes(
-                apart(), Pieces.thatOpen(jobs, selfOpening, rest.problem()), Pieces.thatLook(open.values()));
+                apart(),
+                Pieces.thatOpen(jobs, selfOpening, rest.problem()),
+                Pieces.thatLook(open.values()),
+                Pieces.beforeClosing(open.values()));
         return new Stated(rest.problem(), doubts, subjects, wishes);
     }
 

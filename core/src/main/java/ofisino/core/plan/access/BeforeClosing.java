@@ -1,0 +1,79 @@
+package ofisino.core.plan.access;
+
+import java.io.Reader;
+import java.util.Collections;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import ofisino.core.kernel.Entry;
+import ofisino.core.kernel.InvalidValue;
+import ofisino.core.kernel.VehicleSystem;
+import ofisino.core.plan.job.Detail;
+import ofisino.core.plan.job.JobNature;
+import ofisino.core.plan.job.Operation;
+
+/**
+ * What is done before an access is closed again though it does not need it open, from {@code before-closing.yaml} beside this class: an engine that
+ * is out for its bearings gets its new gaskets while it is out.
+ */
+public final class BeforeClosing {
+    private record Line(
+            Set<String> accesses,
+            Set<String> places,
+            Set<Operation> operations,
+            Set<Detail> details,
+            Set<VehicleSystem> systems) {
+        boolean fits(String place, JobNature nature) {
+            return (places.isEmpty() || places.contains(place))
+                    && (operations.isEmpty() || operations.contains(nature.operation()))
+                    && (details.isEmpty() || !Collections.disjoint(details, nature.details()))
+                    && (systems.isEmpty()
+                            || nature.system().filter(systems::contains).isPresent());
+        }
+    }
+
+    private final List<Line> lines;
+
+    private BeforeClosing(List<Line> lines) {
+        this.lines = List.copyOf(lines);
+    }
+
+    /** Reads before-closing.yaml. @throws InvalidValue naming the entry that is wrong */
+    public static BeforeClosing load() {
+        return Entry.readBeside(BeforeClosing.class, "before-closing.yaml", BeforeClosing::read);
+    }
+
+    static BeforeClosing read(Reader yaml) {
+        return new BeforeClosing(Entry.listOf("what is done before closing", yaml).stream()
+                .map(BeforeClosing::line)
+                .toList());
+    }
+
+    private static Line line(Entry e) {
+        e.only("before", "places", "operations", "details", "systems", "reason");
+        e.text("reason");
+        var line = new Line(
+                new LinkedHashSet<>(e.texts("before")),
+                Set.copyOf(e.texts("places")),
+                e.choices("operations", Operation.class, Set.of()),
+                e.choices("details", Detail.class, Set.of()),
+                e.choices("systems", VehicleSystem.class, Set.of()));
+        if (line.accesses().isEmpty()
+                || line.places().isEmpty()
+                        && line.details().isEmpty()
+                        && line.systems().isEmpty())
+            throw InvalidValue.of(
+                    "before-closing.anything",
+                    "In %s, an entry keeps everything open, or nothing.",
+                    "Say which access, and which work.",
+                    e.where());
+        return line;
+    }
+
+    /** Accesses that are not closed before that work is done, where the vehicle has them open. @param place without its side; empty where none is named */
+    public Set<String> of(String place, JobNature nature) {
+        Set<String> found = new LinkedHashSet<>();
+        for (Line l : lines) if (l.fits(place, nature)) found.addAll(l.accesses());
+        return found;
+    }
+}

@@ -7569,7 +7569,7 @@ export interface components {
             likelyMinutes: number;
             then: components["schemas"]["OfferedShared"][];
             title?: string;
-            withOtherSide: boolean;
+            withSameAxle: boolean;
         };
         OfferedShared: {
             cost?: components["schemas"]["CostRange"];

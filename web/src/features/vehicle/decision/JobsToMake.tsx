@@ -79,8 +79,8 @@ export function JobsToMake({ projectId, findings, nameOf }: Props) {
                   <span className="quiet text-sm">
                     {o.title === undefined
                       ? t('decide.byHand')
-                      : o.withOtherSide
-                        ? t('decide.withOtherSide')
+                      : o.withSameAxle
+                        ? t('decide.withSameAxle')
                         : t('decide.chain', { count: o.jobs, hours: hours(o.likelyMinutes) })}
                   </span>
                 </li>

@@ -15,7 +15,7 @@ export const decisionWords = {
     shared_other: 'once, for {{count}} of these, {{hours}}',
     parts: 'parts about {{money}}',
     partsBetween: 'Parts {{low}} to {{high}}.',
-    withOtherSide: 'with the other side',
+    withSameAxle: 'with other work on this axle',
     chain_one: 'one job, {{hours}}',
     chain_other: '{{count}} jobs, {{hours}}',
     byHand: 'no recipe fits: add its jobs by hand',

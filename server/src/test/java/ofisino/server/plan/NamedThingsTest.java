@@ -66,12 +66,43 @@ class NamedThingsTest {
         JsonNode offers =
                 garage.owner().get("/api/projects/" + project + "/chains").ok();
         assertThat(offers).hasSize(2);
-        assertThat(offers.get(0).path("withOtherSide").asBoolean()).isFalse();
-        assertThat(offers.get(1).path("withOtherSide").asBoolean()).isTrue();
+        assertThat(offers.get(0).path("withSameAxle").asBoolean()).isFalse();
+        assertThat(offers.get(1).path("withSameAxle").asBoolean()).isTrue();
         assertThat(offers.get(1).path("jobs").asInt()).isZero();
         List<UUID> made = garage.chain(left);
         assertThat(garage.chain(right)).containsExactlyElementsOf(made);
         assertThat(needs(garage, project)).contains("front-damper 2 PIECE", "damper-bushes 4 PIECE");
+    }
+
+    /** Discs bring pads: worn pads are done with them, and bought once, whichever was found first. */
+    @Test
+    void newDiscsBringTheirPads(TestGarage garage) {
+        UUID project = garage.project();
+        UUID pads = garage.finding(project, "front-brakes", "brake-pads-front", "WORN");
+        UUID discs = garage.finding(project, "front-brakes", "brake-disc-front", "WORN");
+        for (UUID finding : List.of(pads, discs)) garage.decide(finding, "REPLACE");
+        String chains = "/api/projects/" + project + "/chains";
+        JsonNode offers = garage.owner().get(chains).ok();
+        assertThat(offers)
+                .filteredOn(o -> o.path("withSameAxle").asBoolean())
+                .singleElement()
+                .satisfies(o -> assertThat(o.path("findingId").asString()).isEqualTo(pads.toString()));
+        garage.owner()
+                .post(
+                        chains,
+                        map(
+                                "chains",
+                                List.of(
+                                        map("findingId", pads, "chainId", UUID.randomUUID()),
+                                        map("findingId", discs, "chainId", UUID.randomUUID()))))
+                .ok();
+        assertThat(needs(garage, project))
+                .filteredOn(n -> n.startsWith("brake-pads-front"))
+                .hasSize(1);
+        assertThat(garage.owner().get("/api/projects/" + project + "/jobs").ok().path("jobs"))
+                .filteredOn(j -> j.path("operation").asString().equals("REPLACE"))
+                .singleElement()
+                .satisfies(j -> assertThat(j.path("findings")).hasSize(2));
     }
 
     /** What has begun is not joined: the other side would close with what one side got. */

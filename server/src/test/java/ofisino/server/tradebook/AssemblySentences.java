@@ -27,6 +27,10 @@ final class AssemblySentences {
         "floor", "sill", "bulkhead", "rear-bulkhead", "jacking-front", "jacking-rear", "belt-pillar"
     };
 
+    private static final String[] ON_THE_STAND = {
+        "head-off", "head-off-front-drive", "timing-cover-off", "timing-belt-off", "sump-off", "water-pump-off"
+    };
+
     private AssemblySentences() {}
 
     static List<Sentence> all() {
@@ -63,6 +67,20 @@ final class AssemblySentences {
                                 .flatMap(o -> plan.work(j -> j.isIn("ENGINE")
                                                 && j.does(Operation.STRIP, Operation.REPLACE, Operation.ASSEMBLE))
                                         .map(j -> that(j.title(), plan.isOpen(j, ENGINE_OUT))))),
+                sentence(
+                        112,
+                        "An engine that is out is opened and closed on its stand",
+                        plan -> plan.open(ENGINE_OUT)
+                                .limit(1)
+                                .flatMap(any -> plan.open(ON_THE_STAND)
+                                        .map(o -> that(
+                                                o.refit(), plan.open(ENGINE_OUT).anyMatch(out -> isRound(out, o)))))),
+                sentence(
+                        113,
+                        "A valve clearance is set when all that moves is in",
+                        plan -> plan.work(j -> j.isIn("ENGINE") && j.does(Operation.ADJUST))
+                                .flatMap(set -> plan.work(j -> j.isIn("ENGINE") && j.does(Operation.REPLACE))
+                                        .map(j -> that(j.title(), !set.start().isBefore(j.end()))))),
                 sentence(
                         109,
                         "No carpet lies over what is hot",

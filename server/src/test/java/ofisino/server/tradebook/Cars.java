@@ -54,6 +54,7 @@ final class Cars {
             "front-suspension-left ball-joint-lower WORN",
             "engine-block pistons WORN",
             "engine-block camshaft WORN",
+            "engine-block head-gasket LEAK",
             "starter earth-strap WORN;starter SURFACE_RUST",
             "rear-axle pinion-seal LEAK",
             "gearbox gearbox-bearings WORN",

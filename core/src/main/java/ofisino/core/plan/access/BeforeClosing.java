@@ -2,8 +2,10 @@ package ofisino.core.plan.access;
 
 import java.io.Reader;
 import java.util.Collections;
+import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import ofisino.core.kernel.Entry;
 import ofisino.core.kernel.InvalidValue;
@@ -18,13 +20,15 @@ import ofisino.core.plan.job.Operation;
  */
 public final class BeforeClosing {
     private record Line(
+            Set<String> before,
             Set<String> accesses,
             Set<String> places,
             Set<Operation> operations,
             Set<Detail> details,
             Set<VehicleSystem> systems) {
         boolean fits(String place, JobNature nature) {
-            return (places.isEmpty() || places.contains(place))
+            return accesses.isEmpty()
+                    && (places.isEmpty() || places.contains(place))
                     && (operations.isEmpty() || operations.contains(nature.operation()))
                     && (details.isEmpty() || !Collections.disjoint(details, nature.details()))
                     && (systems.isEmpty()
@@ -50,16 +54,18 @@ public final class BeforeClosing {
     }
 
     private static Line line(Entry e) {
-        e.only("before", "places", "operations", "details", "systems", "reason");
+        e.only("before", "accesses", "places", "operations", "details", "systems", "reason");
         e.text("reason");
         var line = new Line(
                 new LinkedHashSet<>(e.texts("before")),
+                Set.copyOf(e.texts("accesses")),
                 Set.copyOf(e.texts("places")),
                 e.choices("operations", Operation.class, Set.of()),
                 e.choices("details", Detail.class, Set.of()),
                 e.choices("systems", VehicleSystem.class, Set.of()));
-        if (line.accesses().isEmpty()
-                || line.places().isEmpty()
+        if (line.before().isEmpty()
+                || line.accesses().isEmpty()
+                        && line.places().isEmpty()
                         && line.details().isEmpty()
                         && line.systems().isEmpty())
             throw InvalidValue.of(
@@ -73,7 +79,16 @@ public final class BeforeClosing {
     /** Accesses that are not closed before that work is done, where the vehicle has them open. @param place without its side; empty where none is named */
     public Set<String> of(String place, JobNature nature) {
         Set<String> found = new LinkedHashSet<>();
-        for (Line l : lines) if (l.fits(place, nature)) found.addAll(l.accesses());
+        for (Line l : lines) if (l.fits(place, nature)) found.addAll(l.before());
+        return found;
+    }
+
+    /** By access, others that are not closed before it is opened and closed, where the vehicle has them open. */
+    public Map<String, Set<String>> ofAccesses() {
+        Map<String, Set<String>> found = new HashMap<>();
+        for (Line l : lines)
+            for (String access : l.accesses())
+                found.computeIfAbsent(access, a -> new LinkedHashSet<>()).addAll(l.before());
         return found;
     }
 }

@@ -36,14 +36,18 @@ public final class DoneBeforeClosing {
      * The problem in which each such job lies in the first strip-down in which it may: one that is closed no later than the job is wanted, in which
      * the vehicle is what the job needs.
      *
-     * @param jobs by job, the accesses
+     * @param jobs     by job, the accesses
+     * @param accesses by access that is opened and closed so, the accesses
      * @return the very problem where nothing changes
      */
-    public static PlanProblem in(PlanProblem problem, Map<ActivityId, Set<String>> jobs) {
-        if (jobs.isEmpty() || problem.stripDowns().isEmpty()) return problem;
+    public static PlanProblem in(
+            PlanProblem problem, Map<ActivityId, Set<String>> jobs, Map<String, Set<String>> accesses) {
+        if (problem.stripDowns().isEmpty()) return problem;
         var done = new DoneBeforeClosing(problem);
         for (Activity job : problem.activities())
             for (String access : jobs.getOrDefault(job.id(), Set.of())) done.put(job, access);
+        for (StripDown inner : problem.stripDowns())
+            for (String access : accesses.getOrDefault(inner.access(), Set.of())) done.put(inner, access);
         if (done.more.isEmpty()) return problem;
         done.more.addAll(0, problem.links());
         return problem.withStripDowns(problem.activities(), done.more, problem.stripDowns(), problem.exclusions());
@@ -58,6 +62,24 @@ public final class DoneBeforeClosing {
             s.strip().ifPresent(strip -> link(strip, job.id()));
             link(job.id(), s.refit());
         });
+    }
+
+    /** Opened and closed while the other is open. */
+    private void put(StripDown inner, String access) {
+        if (inner.strip().isEmpty()) return;
+        ActivityId strip = inner.strip().orElseThrow();
+        problem.stripDowns().stream()
+                .filter(s -> s.access().equals(access)
+                        && aims.get(inner.refit()).compareTo(aims.get(s.refit())) <= 0
+                        && order.circleClosedBy(inner.refit(), s.refit()).isEmpty()
+                        && s.strip()
+                                .filter(o -> order.circleClosedBy(o, strip).isPresent())
+                                .isEmpty())
+                .findFirst()
+                .ifPresent(s -> {
+                    s.strip().ifPresent(o -> link(o, strip));
+                    link(inner.refit(), s.refit());
+                });
     }
 
     private boolean holds(StripDown s, Activity job) {

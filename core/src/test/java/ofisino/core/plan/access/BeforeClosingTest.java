@@ -44,6 +44,10 @@ class BeforeClosingTest {
         for (Operation operation : Operation.values())
             for (VehicleSystem system : VehicleSystem.values())
                 named.addAll(SHIPPED.of("gearbox", nature(operation, system, Detail.WATER_TEST)));
+        SHIPPED.ofAccesses().forEach((access, before) -> {
+            named.add(access);
+            named.addAll(before);
+        });
         Set<String> there = Vehicles.makes(1955, 1985, 2008).stream()
                 .flatMap(make -> AccessLibrary.load().of(Vehicles.of(make)).all().stream())
                 .map(Access::id)

@@ -7,6 +7,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import ofisino.core.kernel.Aim;
 import ofisino.core.plan.problem.Activity;
@@ -15,6 +16,7 @@ import ofisino.core.plan.problem.Plan;
 import ofisino.core.plan.problem.PlanOutcome;
 import ofisino.core.plan.problem.PlanProblem;
 import ofisino.core.plan.problem.PlanProblem.Link;
+import ofisino.core.plan.problem.PlanProblem.StripDown;
 import ofisino.core.plan.solve.Planner;
 import org.junit.jupiter.api.Test;
 
@@ -49,25 +51,60 @@ class DoneBeforeClosingTest {
             assertThat(isDoneWhileOut(car))
                     .as("the sooner it is in, the sooner it is ready")
                     .isFalse();
-            assertThat(isDoneWhileOut(DoneBeforeClosing.in(car, GASKET))).isTrue();
+            assertThat(isDoneWhileOut(DoneBeforeClosing.in(car, GASKET, Map.of())))
+                    .isTrue();
         }
     }
 
     @Test
     void whatMayWaitNeedsItWholeOrComesAfterwardsKeepsNothingOpen() {
         PlanProblem later = car(false, Aim.SHOW, Set.of());
-        assertThat(DoneBeforeClosing.in(later, GASKET))
+        assertThat(DoneBeforeClosing.in(later, GASKET, Map.of()))
                 .as("the road does not wait for beauty")
                 .isSameAs(later);
         PlanProblem whole = car(false, Aim.ROAD_READY, Set.of("RUNNING"));
-        assertThat(DoneBeforeClosing.in(whole, GASKET)).isSameAs(whole);
+        assertThat(DoneBeforeClosing.in(whole, GASKET, Map.of())).isSameAs(whole);
         PlanProblem after = car(false, Aim.ROAD_READY, Set.of(), Link.of("in", "gasket"));
-        assertThat(DoneBeforeClosing.in(after, GASKET)).isSameAs(after);
+        assertThat(DoneBeforeClosing.in(after, GASKET, Map.of())).isSameAs(after);
         PlanProblem before = car(false, Aim.ROAD_READY, Set.of(), Link.of("gasket", "out"));
-        assertThat(DoneBeforeClosing.in(before, GASKET)).isSameAs(before);
+        assertThat(DoneBeforeClosing.in(before, GASKET, Map.of())).isSameAs(before);
         PlanProblem inside = car(false, Aim.ROAD_READY, Set.of());
-        assertThat(DoneBeforeClosing.in(inside, Map.of(id("bearings"), Set.of("engine-out"))))
+        assertThat(DoneBeforeClosing.in(inside, Map.of(id("bearings"), Set.of("engine-out")), Map.of()))
                 .as("it is in it anyway")
                 .isSameAs(inside);
+    }
+
+    /** Its head comes off for its valves: on the stand, whichever is opened first. */
+    @Test
+    void whatIsOpenedInsideIsOpenedAndClosedWhileItIsOut() {
+        PlanProblem car = car(false, Aim.ROAD_READY, Set.of());
+        List<Activity> work = new ArrayList<>(car.activities());
+        for (String job : List.of("head-off", "valves", "head-on"))
+            work.add(Activity.job(job, Aim.ROAD_READY, 4, EngineOut.INES));
+        List<StripDown> stripDowns = new ArrayList<>(car.stripDowns());
+        stripDowns.add(new StripDown(
+                "head", "head-off", Optional.of(id("head-off")), id("head-on"), List.of(id("valves")), List.of()));
+        List<Link> links = new ArrayList<>(car.links());
+        links.add(Link.of("delivery", "valves"));
+        PlanProblem two = car.withStripDowns(work, links, stripDowns, car.exclusions());
+        Map<String, Set<String>> onTheStand = Map.of("head-off", Set.of("engine-out"));
+        assertThat(isInside(two)).isFalse();
+        assertThat(isInside(DoneBeforeClosing.in(two, Map.of(), onTheStand))).isTrue();
+        List<Link> first = new ArrayList<>(links);
+        first.add(Link.of("head-on", "out"));
+        PlanProblem before = car.withStripDowns(work, first, stripDowns, car.exclusions());
+        assertThat(DoneBeforeClosing.in(before, Map.of(), onTheStand)).isSameAs(before);
+    }
+
+    private static boolean isInside(PlanProblem problem) {
+        Plan plan = ((PlanOutcome.Planned) Planner.plan(problem, new Planner.Budget(30, 1))).plan();
+        return !plan.of(id("head-off"))
+                        .orElseThrow()
+                        .start()
+                        .isBefore(plan.of(id("out")).orElseThrow().end())
+                && !plan.of(id("in"))
+                        .orElseThrow()
+                        .start()
+                        .isBefore(plan.of(id("head-on")).orElseThrow().end());
     }
 }

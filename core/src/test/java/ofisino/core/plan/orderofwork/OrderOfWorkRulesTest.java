@@ -104,6 +104,7 @@ class OrderOfWorkRulesTest {
         "wiring-before-close-up; wire - electrical; assemble close_up -",
         "headlining-before-glass; assemble headlining -; replace glass -",
         "glass-before-water-test; replace glass -; test water_test -",
+        "engine-before-setting; replace - engine; adjust - engine",
         "seams-before-water-test; prime seam_seal -; test water_test -",
         "water-test-before-carpet; test water_test -; assemble carpet -",
         "water-test-before-wax; test water_test -; coat cavity_wax -",

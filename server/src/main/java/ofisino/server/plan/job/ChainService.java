@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -62,7 +63,8 @@ record ChainService(
     /**
      * @param title of the chain that would be made; empty where no recipe fits, and somebody has to say what is to be done
      * @param cost  of its parts; empty while the garage's workshop hour is not known, and for those who see no amounts
-     * @param withOtherSide it is done with the other side of the axle, whose work is planned or offered before: it adds no jobs
+     * @param withSameAxle it is done with other work on the same axle, its other side or discs that bring new pads, that is planned or offered: it
+     *     adds no jobs
      * @param then  what it ends in together with others
      */
     record OfferedChain(
@@ -71,7 +73,7 @@ record ChainService(
             int jobs,
             int likelyMinutes,
             Optional<CostRange> cost,
-            boolean withOtherSide,
+            boolean withSameAxle,
             List<OfferedShared> then) {}
 
     /** @param planned whether it is planned already and has not begun: the chain joins it */
@@ -88,7 +90,6 @@ record ChainService(
         Recipes its = recipes.of(caller);
         Set<String> planned = sharedJobs.planned(caller, projectId).keySet();
         Optional<Long> hour = workshopHour(caller);
-        Set<Axle> axles = new HashSet<>(axles(caller, projectId).keySet());
         List<OfferedChain> offers = new ArrayList<>();
         List<Finding> open = findings.of(caller, projectId).stream()
                 .filter(f -> f.asksForWork() && !withJobs.contains(f.id()))
@@ -103,14 +104,30 @@ record ChainService(
                                         .isPresent()))
                 .map(SharedWork::id)
                 .collect(Collectors.toSet());
-        for (Finding f : open) {
-            Optional<Recipe> recipe = recipeOf.get(f.id());
-            boolean joins = recipe.filter(Recipe::wholeAxle)
-                    .filter(r -> !axles.add(Axle.of(r, f.zone())))
-                    .isPresent();
-            offers.add(offer(f.id(), recipe, joins, planned, anyway, hour));
-        }
+        Set<UUID> joining =
+                joining(open, recipeOf, anatomy, axles(caller, projectId).keySet());
+        for (Finding f : open)
+            offers.add(offer(f.id(), recipeOf.get(f.id()), joining.contains(f.id()), planned, anyway, hour));
         return offers;
+    }
+
+    /** Findings whose work on an axle is done with other work on it. @param planned what is planned on axles */
+    private static Set<UUID> joining(
+            List<Finding> open, Map<UUID, Optional<Recipe>> recipeOf, Anatomy anatomy, Set<Axle> planned) {
+        Map<UUID, Axle> asked = new LinkedHashMap<>();
+        for (Finding f : open)
+            recipeOf.get(f.id())
+                    .filter(Recipe::wholeAxle)
+                    .ifPresent(r -> asked.put(f.id(), Axle.of(r, f.zone(), anatomy)));
+        Set<Axle> done = new HashSet<>(planned);
+        Set<UUID> joining = new HashSet<>();
+        asked.entrySet().stream()
+                .sorted(Comparator.comparing(e -> -e.getValue().parts().size()))
+                .forEach(e -> {
+                    if (e.getValue().among(done).isPresent()) joining.add(e.getKey());
+                    else done.add(e.getValue());
+                });
+        return joining;
     }
 
     Optional<Long> workshopHour(Caller caller) {
@@ -120,35 +137,22 @@ record ChainService(
     private static OfferedChain offer(
             UUID findingId,
             Optional<Recipe> recipe,
-            boolean withOtherSide,
+            boolean withSameAxle,
             Set<String> planned,
             Set<String> anyway,
             Optional<Long> hour) {
         List<Recipe.Step> steps =
-                recipe.filter(r -> !withOtherSide).map(Recipe::steps).orElse(List.of());
+                recipe.filter(r -> !withSameAxle).map(Recipe::steps).orElse(List.of());
         return new OfferedChain(
                 findingId,
                 recipe.map(Recipe::title),
                 steps.size(),
                 steps.stream().mapToInt(s -> s.effort().likelyMinutes()).sum(),
                 hour.map(h -> RecipeWork.material(steps).costs(h)),
-                withOtherSide,
+                withSameAxle,
                 recipe.map(r -> shared(r, planned, hour)).orElse(List.of()).stream()
                         .filter(w -> !anyway.contains(w.id()))
                         .toList());
-    }
-
-    /** What is done to both sides of one axle. @param place on either side @param parts that are renewed */
-    private record Axle(String recipe, String place, Set<String> parts) {
-        static Axle of(Recipe recipe, String zone) {
-            return new Axle(
-                    recipe.id(),
-                    Zone.placeOf(zone),
-                    recipe.steps().stream()
-                            .flatMap(s -> s.needs().stream())
-                            .flatMap(n -> n.item().stream())
-                            .collect(Collectors.toSet()));
-        }
     }
 
     /** The work of whole axles that is planned and of which nothing has begun: the jobs of each in their order. */
@@ -161,6 +165,7 @@ record ChainService(
                 .collect(Collectors.groupingBy(
                         FindingLinkRow::jobId, Collectors.mapping(FindingLinkRow::findingId, Collectors.toList())));
         Map<Axle, List<Job>> axles = new HashMap<>();
+        Anatomy anatomy = anatomies.of(caller, projectId);
         for (ChainRow chain : mapper.chains(caller.garageId(), projectId)) {
             List<Job> jobs = byChain.getOrDefault(chain.id(), List.of());
             if (jobs.isEmpty() || !jobs.stream().allMatch(j -> j.state() == JobState.PLANNED)) continue;
@@ -168,7 +173,7 @@ record ChainService(
                     .map(id -> findings.require(caller, id))
                     .forEach(f -> recipeFor(caller, f)
                             .filter(r -> r.wholeAxle() && r.id().equals(chain.recipe()))
-                            .ifPresent(r -> axles.putIfAbsent(Axle.of(r, f.zone()), jobs)));
+                            .ifPresent(r -> axles.putIfAbsent(Axle.of(r, f.zone(), anatomy), jobs)));
         }
         return axles;
     }
@@ -195,8 +200,10 @@ record ChainService(
     }
 
     void makeChains(Caller caller, UUID projectId, List<ChainToMake> chains) {
+        // what does more comes first: what it does as well joins it
         List<ChainToMake> inOrder = chains.stream()
-                .sorted(Comparator.comparing((ChainToMake one) -> !prepares(caller, one.findingId())))
+                .sorted(Comparator.comparing((ChainToMake one) -> !prepares(caller, one.findingId()))
+                        .thenComparing(one -> -partsOf(caller, one.findingId())))
                 .toList();
         for (ChainToMake one : inOrder) {
             if (!findings.require(caller, one.findingId()).projectId().equals(projectId))
@@ -263,14 +270,27 @@ record ChainService(
                         "Nothing is decided for this finding that makes a job.",
                         "Decide first: repair, replace, investigate or a temporary repair."));
         List<UUID> made = new ArrayList<>();
-        if (recipe.wholeAxle())
-            axles(caller, finding.projectId())
-                    .getOrDefault(Axle.of(recipe, finding.zone()), List.of())
+        if (recipe.wholeAxle()) {
+            Map<Axle, List<Job>> planned = axles(caller, finding.projectId());
+            Axle.of(recipe, finding.zone(), anatomies.of(caller, finding.projectId()))
+                    .among(planned.keySet())
+                    .map(planned::get)
+                    .orElse(List.of())
                     .forEach(job -> made.add(sharedJobs.join(caller, served(finding), job)));
+        }
         if (made.isEmpty()) made.addAll(begin(caller, finding, recipe, chainId));
         return sharedJobs.around(caller, served(finding), recipe, chainId, made).stream()
                 .map(id -> mapper.require(caller.garageId(), id))
                 .toList();
+    }
+
+    private int partsOf(Caller caller, UUID findingId) {
+        Finding finding = findings.require(caller, findingId);
+        return recipeFor(caller, finding)
+                .map(r -> Axle.of(r, finding.zone(), anatomies.of(caller, finding.projectId()))
+                        .parts()
+                        .size())
+                .orElse(0);
     }
 
     private boolean prepares(Caller caller, UUID findingId) {

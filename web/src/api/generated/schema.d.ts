@@ -4705,7 +4705,7 @@ export interface components {
         AccessResponse: {
             cautions: ("STANDS" | "WELDING" | "GRINDING" | "FUEL" | "BRAKES" | "PAINT_FUMES" | "HOT_COOLANT" | "BATTERY" | "SPRINGS" | "GLASS" | "RESTRAINT" | "EXHAUST_GAS" | "ASBESTOS" | "HOIST" | "GAS_STRUTS" | "REFRIGERANT" | "GAS_DISCHARGE" | "LEAD" | "HIGH_VOLTAGE" | "CONTROL_UNITS")[];
             drained?: components["schemas"]["Drained"];
-            excludes: ("ROLLING" | "RUNNING" | "POWERED" | "WATERTIGHT" | "BRAKED" | "CLUTCHED" | "SEATED" | "FUEL_IN" | "COOLANT_IN")[];
+            excludes: ("ROLLING" | "RUNNING" | "POWERED" | "WATERTIGHT" | "BRAKED" | "CLUTCHED" | "SEATED" | "FUEL_IN" | "COOLANT_IN" | "ENGINE_CLOSED")[];
             id: string;
             name: string;
             needs: string[];

@@ -79,8 +79,12 @@ final class AssemblySentences {
                         113,
                         "A valve clearance is set when all that moves is in",
                         plan -> plan.work(j -> j.isIn("ENGINE") && j.does(Operation.ADJUST))
-                                .flatMap(set -> plan.work(j -> j.isIn("ENGINE") && j.does(Operation.REPLACE))
-                                        .map(j -> that(j.title(), !set.start().isBefore(j.end()))))),
+                                .flatMap(set -> Stream.concat(
+                                        plan.work(j -> j.isIn("ENGINE") && j.does(Operation.REPLACE))
+                                                .map(j -> that(
+                                                        j.title(), !set.start().isBefore(j.end()))),
+                                        plan.open("head-off", "head-off-front-drive", "timing-cover-off")
+                                                .map(o -> CircuitSentences.outside(set, o))))),
                 sentence(
                         109,
                         "No carpet lies over what is hot",

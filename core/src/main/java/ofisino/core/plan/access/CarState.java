@@ -27,7 +27,9 @@ public enum CarState {
     /** Its tank is on and fuel is in it: only then a leak shows. */
     FUEL_IN,
     /** Its coolant circuit is closed and full. */
-    COOLANT_IN;
+    COOLANT_IN,
+    /** Its head is on and what drives its camshaft is closed: only then a clearance can be set. */
+    ENGINE_CLOSED;
 
     /** The states that a job needs. Common practice, no source. */
     public static Set<CarState> of(JobNature job) {
@@ -39,6 +41,7 @@ public enum CarState {
             found.addAll(EnumSet.of(ROLLING, RUNNING, POWERED, BRAKED, SEATED));
         if (details.contains(Detail.BRAKE_TEST) || isBledOrSet(job, VehicleSystem.BRAKES)) found.add(BRAKED);
         if (isBledOrSet(job, VehicleSystem.TRANSMISSION)) found.add(CLUTCHED);
+        if (operation == Operation.ADJUST && isOf(job, VehicleSystem.ENGINE)) found.add(ENGINE_CLOSED);
         if (details.contains(Detail.AS_FOUND)) found.addAll(asFound(job.system()));
         if (details.contains(Detail.FIRST_START) || details.contains(Detail.RUNS))
             found.addAll(EnumSet.of(RUNNING, POWERED));

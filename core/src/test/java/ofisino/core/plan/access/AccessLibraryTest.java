@@ -17,6 +17,7 @@ import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.access.WhileOpen.Candidate;
 import ofisino.core.plan.access.WhileOpen.OfferKind;
+import ofisino.core.plan.job.JobNature;
 import ofisino.core.plan.job.Operation;
 import ofisino.core.vehicle.BodyStyle;
 import ofisino.core.vehicle.anatomy.Anatomy;
@@ -220,6 +221,17 @@ class AccessLibraryTest {
         assertThat(LIBRARY.usual(estate, "bulkhead", Operation.PAINT)).doesNotContain("carpets-out");
         assertThat(LIBRARY.usual(Vehicles.of(BodyStyle.HATCHBACK, 1998), "timing-drive", Operation.REPLACE))
                 .containsExactly("timing-belt-off");
+    }
+
+    @Test
+    void aClearanceIsSetWithTheHeadOn() {
+        var set = new JobNature(Operation.ADJUST, Optional.of(VehicleSystem.ENGINE), Set.of());
+        assertThat(CarState.of(set)).containsExactly(CarState.ENGINE_CLOSED);
+        AccessGraph estate = LIBRARY.of(Vehicles.of(BodyStyle.ESTATE, 1969));
+        assertThat(List.of("head-off", "timing-cover-off"))
+                .allSatisfy(
+                        access -> assertThat(estate.require(access).excludes()).contains(CarState.ENGINE_CLOSED));
+        assertThat(estate.require("radiator-out").excludes()).doesNotContain(CarState.ENGINE_CLOSED);
     }
 
     @Test

@@ -230,7 +230,7 @@ class AccessTest {
                 .as("the plan shares them with the seat")
                 .hasSize(1);
         assertThat(stripDown(access, "gearbox-out").path("around").valueStream().count())
-                .isEqualTo(5); // battery, stands, propeller shaft, gearbox unbolted, seats
+                .isEqualTo(6); // battery, stands, propeller shaft, front pipe, gearbox unbolted, seats
         // a job of another piece joins through an access that needs what it has open elsewhere
         garage.owner()
                 .put("/api/jobs/" + seat + "/access", map("accesses", List.of("front-seats-out", "gearbox-out")))

@@ -11,12 +11,8 @@ import ofisino.core.plan.job.Operation;
 import ofisino.server.tradebook.Plan.Opened;
 import ofisino.server.tradebook.Sentence.Case;
 
-/** What comes out as a whole, what has to be off it before, and what is done while it is out. */
+/** What comes out as a whole, what has to be off it before, and what is closed after what. */
 final class AssemblySentences {
-    private static final String[] ENGINE_OUT = {
-        "engine-out", "engine-out-front-drive", "engine-out-rear", "engine-out-mid", "bike-engine-out"
-    };
-
     /** What hangs on a gearbox that comes out. */
     private static final Map<String, String> HANGS_ON_IT = Map.of(
             "gearbox-out", "transfer-box-out",
@@ -25,10 +21,6 @@ final class AssemblySentences {
 
     private static final String[] UNDER_CARPETS = {
         "floor", "sill", "bulkhead", "rear-bulkhead", "jacking-front", "jacking-rear", "belt-pillar"
-    };
-
-    private static final String[] ON_THE_STAND = {
-        "head-off", "head-off-front-drive", "timing-cover-off", "timing-belt-off", "sump-off", "water-pump-off"
     };
 
     private AssemblySentences() {}
@@ -59,22 +51,6 @@ final class AssemblySentences {
                                 .filter(o -> plan.open("battery-isolated").count() == 1)
                                 .flatMap(o -> plan.work(j -> j.has(Detail.WATER_TEST))
                                         .map(j -> that(o.refit(), !o.refitFrom().isBefore(j.end()))))),
-                sentence(
-                        108,
-                        "What is done to an engine that comes out is done while it is out",
-                        plan -> plan.open(ENGINE_OUT)
-                                .limit(1)
-                                .flatMap(o -> plan.work(j -> j.isIn("ENGINE")
-                                                && j.does(Operation.STRIP, Operation.REPLACE, Operation.ASSEMBLE))
-                                        .map(j -> that(j.title(), plan.isOpen(j, ENGINE_OUT))))),
-                sentence(
-                        112,
-                        "An engine that is out is opened and closed on its stand",
-                        plan -> plan.open(ENGINE_OUT)
-                                .limit(1)
-                                .flatMap(any -> plan.open(ON_THE_STAND)
-                                        .map(o -> that(
-                                                o.refit(), plan.open(ENGINE_OUT).anyMatch(out -> isRound(out, o)))))),
                 sentence(
                         113,
                         "A valve clearance is set when all that moves is in",

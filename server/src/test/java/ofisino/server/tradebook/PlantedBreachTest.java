@@ -186,11 +186,6 @@ class PlantedBreachTest {
                         o -> o.from(end(p))));
         plant(106, p -> last(p, j -> j.isAt("front-wheel", "rear-wheel")));
         plant(107, p -> p.opening(o -> o.is("carpets-out"), o -> o.closedAt(o.stripTo())));
-        plant(108, p -> last(p, j -> j.isIn("ENGINE")));
-        plant(
-                112,
-                p -> p.opening(
-                        o -> o.excludes().contains("RUNNING"), o -> o.is("engine-out") ? o.closedAt(o.stripTo()) : o));
         plant(113, p -> first(p, j -> j.isIn("ENGINE") && j.does(Operation.ADJUST)));
         plant(109, never("carpets-out"));
         plant(110, p -> first(p, j -> j.has(Detail.WATER_TEST)));

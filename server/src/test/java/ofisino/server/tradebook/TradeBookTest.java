@@ -79,6 +79,31 @@ class TradeBookTest {
         assertThat(new TradeBook().read(plan)).isEmpty();
     }
 
+    /** An engine that is out gets its gasket, its timing and its clutch while it stands on the floor. */
+    @Test
+    void whatIsDoneToAnEngineThatIsOutIsDoneOnItsStand(TestGarage garage) {
+        var coupe = new Car(
+                "COUPE",
+                "MID_ENGINE",
+                1988,
+                List.of("gearbox WORN", "engine-block LEAK", "timing-drive WORN", "sill-left RUST_THROUGH"),
+                List.of(),
+                0);
+        Plan plan = PlanReader.read(garage, Cars.enter(garage, coupe), false);
+        assertThat(plan.open("engine-out-mid")).hasSize(1);
+        Plan.Opened out = plan.open("engine-out-mid").findFirst().orElseThrow();
+        assertThat(plan.work(j -> j.isIn("ENGINE") && j.does(Operation.REPLACE)))
+                .hasSizeGreaterThan(1)
+                .allSatisfy(j -> assertThat(out.holdsFor(j)).as(j.title()).isTrue());
+        assertThat(plan.opened())
+                .filteredOn(o -> o.access().startsWith("timing-"))
+                .isNotEmpty()
+                .allSatisfy(o -> {
+                    assertThat(o.stripFrom()).isAfterOrEqualTo(out.stripTo());
+                    assertThat(o.refitTo()).isBeforeOrEqualTo(out.refitFrom());
+                });
+    }
+
     /** Who welds changes nothing of what has to be so before and after it: the tank is out, the opening braced, the datum read again. */
     @Test
     void isPlannedAsTheTradeDoesThoughSomebodyElseWelds(TestGarage garage) {

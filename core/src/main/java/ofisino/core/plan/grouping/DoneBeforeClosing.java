@@ -33,8 +33,8 @@ public final class DoneBeforeClosing {
     }
 
     /**
-     * The problem in which each such job lies in the first strip-down in which it may: one that is closed no later than the job is wanted, in which
-     * the vehicle is what the job needs.
+     * The problem in which each such job lies in the first strip-down in which it may: one that is not closed for a sooner aim than that of the job,
+     * and in which the vehicle is what the job needs. A job for a sooner aim than the strip-down is only not left until it is closed.
      *
      * @param jobs     by job, the accesses
      * @param accesses by access that is opened and closed so, the accesses
@@ -59,7 +59,8 @@ public final class DoneBeforeClosing {
                 .toList();
         if (its.stream().anyMatch(s -> s.jobs().contains(job.id()))) return;
         its.stream().filter(s -> holds(s, job)).findFirst().ifPresent(s -> {
-            s.strip().ifPresent(strip -> link(strip, job.id()));
+            // what is wanted sooner does not wait for it to be opened
+            if (job.aim() == aims.get(s.refit())) s.strip().ifPresent(strip -> link(strip, job.id()));
             link(job.id(), s.refit());
         });
     }
@@ -70,7 +71,7 @@ public final class DoneBeforeClosing {
         ActivityId strip = inner.strip().orElseThrow();
         problem.stripDowns().stream()
                 .filter(s -> s.access().equals(access)
-                        && aims.get(inner.refit()).compareTo(aims.get(s.refit())) <= 0
+                        && aims.get(inner.refit()) == aims.get(s.refit())
                         && order.circleClosedBy(inner.refit(), s.refit()).isEmpty()
                         && s.strip()
                                 .filter(o -> order.circleClosedBy(o, strip).isPresent())

@@ -57,6 +57,13 @@ class DoneBeforeClosingTest {
     }
 
     @Test
+    void whatIsWantedSoonerDoesNotWaitForTheEngineToComeOut() {
+        PlanProblem sooner = car(false, Aim.RUNNER, Set.of());
+        List<Link> more = DoneBeforeClosing.in(sooner, GASKET, Map.of()).links();
+        assertThat(more).hasSize(sooner.links().size() + 1).contains(Link.of("gasket", "in"));
+    }
+
+    @Test
     void whatMayWaitNeedsItWholeOrComesAfterwardsKeepsNothingOpen() {
         PlanProblem later = car(false, Aim.SHOW, Set.of());
         assertThat(DoneBeforeClosing.in(later, GASKET, Map.of()))

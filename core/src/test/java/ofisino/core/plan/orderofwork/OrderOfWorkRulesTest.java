@@ -71,7 +71,6 @@ class OrderOfWorkRulesTest {
         "weld-before-carpet; weld - -; assemble carpet -",
         "weld-before-carpet; adjust heat -; assemble carpet -",
         "weld-before-glass; cut - -; replace glass -",
-        "heat-before-glass; adjust heat -; replace glass -",
         "weld-before-restraint; weld - structure; replace - restraint",
         "weld-before-restraint; adjust heat -; replace - restraint",
         "weld-before-brakes; weld - structure; assemble - brakes",

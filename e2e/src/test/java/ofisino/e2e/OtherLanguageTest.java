@@ -40,7 +40,8 @@ class OtherLanguageTest {
     private static final Pattern OF_THE_LANGUAGE = Pattern.compile("[\\p{L}’'-]*ö\\b");
     private static final Pattern ID = Pattern.compile("[0-9a-f-]{36}");
     /** Where things of the garage stand beside each other: the code of a job and its title, the things of a list, numbers and units. */
-    private static final Pattern BESIDE_EACH_OTHER = Pattern.compile("(?<=^|; )\\w{3} (?=\\p{L})|[,;:·×()]|\\d[\\d.]*");
+    private static final Pattern BESIDE_EACH_OTHER =
+            Pattern.compile(" › |(?<=^|; )\\w{3} (?=\\p{L})|[,;:·×()]|\\d[\\d.]*");
 
     private static final Pattern WORDS = Pattern.compile("\\p{L}{3}");
     private static final Pattern CODE = Pattern.compile("[A-Z][A-Z_]{3,}"); // no person is to see one

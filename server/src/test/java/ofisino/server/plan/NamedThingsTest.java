@@ -105,6 +105,44 @@ class NamedThingsTest {
                 .satisfies(j -> assertThat(j.path("findings")).hasSize(2));
     }
 
+    /** One after the other, the pads first: their work is given up for the one that brings them, and nothing of it is still to be bought. */
+    @Test
+    void padsWhoseWorkIsPlannedGoOverToTheDiscs(TestGarage garage) {
+        UUID project = garage.project();
+        UUID pads = garage.finding(project, "front-brakes", "brake-pads-front", "WORN");
+        UUID discs = garage.finding(project, "front-brakes", "brake-disc-front", "WORN");
+        for (UUID finding : List.of(pads, discs)) garage.decide(finding, "REPLACE");
+        List<UUID> first = garage.chain(pads);
+        List<UUID> second = garage.chain(discs);
+        assertThat(garage.owner().get("/api/projects/" + project + "/needs").ok())
+                .filteredOn(n -> n.path("item").asString("").equals("brake-pads-front"))
+                .extracting(n -> n.path("state").asString())
+                .containsExactlyInAnyOrder("LEFT_OUT", "NEEDED");
+        assertThat(garage.owner().get("/api/projects/" + project + "/jobs").ok().path("jobs"))
+                .filteredOn(j -> second.contains(UUID.fromString(j.path("id").asString())))
+                .allSatisfy(j -> assertThat(j.path("findings").valueStream().map(JsonNode::asString))
+                        .contains(pads.toString(), discs.toString()));
+        assertThat(garage.owner().get("/api/projects/" + project + "/jobs").ok().path("jobs"))
+                .filteredOn(j -> first.contains(UUID.fromString(j.path("id").asString()))
+                        && !second.contains(UUID.fromString(j.path("id").asString())))
+                .isNotEmpty()
+                .allSatisfy(j -> assertThat(j.path("state").asString()).isEqualTo("DROPPED"));
+    }
+
+    /** What has begun stays: discs that come later are work of their own. */
+    @Test
+    void padsThatAreBegunStay(TestGarage garage) {
+        UUID project = garage.project();
+        UUID pads = garage.finding(project, "front-brakes", "brake-pads-front", "WORN");
+        UUID discs = garage.finding(project, "front-brakes", "brake-disc-front", "WORN");
+        for (UUID finding : List.of(pads, discs)) garage.decide(finding, "REPLACE");
+        List<UUID> first = garage.chain(pads);
+        garage.move(first.get(0), "BEGUN");
+        garage.chain(discs);
+        assertThat(garage.owner().get("/api/projects/" + project + "/jobs").ok().path("jobs"))
+                .noneMatch(j -> j.path("state").asString().equals("DROPPED"));
+    }
+
     /** What has begun is not joined: the other side would close with what one side got. */
     @Test
     void whatHasBegunIsNotJoined(TestGarage garage) {

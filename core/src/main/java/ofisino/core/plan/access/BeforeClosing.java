@@ -1,38 +1,22 @@
 package ofisino.core.plan.access;
 
 import java.io.Reader;
-import java.util.Collections;
-import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import ofisino.core.kernel.Entry;
 import ofisino.core.kernel.InvalidValue;
-import ofisino.core.kernel.VehicleSystem;
-import ofisino.core.plan.job.Detail;
+import ofisino.core.plan.job.JobMatcher;
 import ofisino.core.plan.job.JobNature;
-import ofisino.core.plan.job.Operation;
 
 /**
  * What is done before an access is closed again though it does not need it open, from {@code before-closing.yaml} beside this class: an engine that
  * is out for its bearings gets its new gaskets while it is out.
  */
 public final class BeforeClosing {
-    private record Line(
-            Set<String> before,
-            Set<String> accesses,
-            Set<String> places,
-            Set<Operation> operations,
-            Set<Detail> details,
-            Set<VehicleSystem> systems) {
+    private record Line(Set<String> before, Set<String> accesses, Set<String> places, JobMatcher jobs) {
         boolean fits(String place, JobNature nature) {
-            return accesses.isEmpty()
-                    && (places.isEmpty() || places.contains(place))
-                    && (operations.isEmpty() || operations.contains(nature.operation()))
-                    && (details.isEmpty() || !Collections.disjoint(details, nature.details()))
-                    && (systems.isEmpty()
-                            || nature.system().filter(systems::contains).isPresent());
+            return accesses.isEmpty() && (places.isEmpty() || places.contains(place)) && jobs.fits(nature);
         }
     }
 
@@ -60,14 +44,11 @@ public final class BeforeClosing {
                 new LinkedHashSet<>(e.texts("before")),
                 Set.copyOf(e.texts("accesses")),
                 Set.copyOf(e.texts("places")),
-                e.choices("operations", Operation.class, Set.of()),
-                e.choices("details", Detail.class, Set.of()),
-                e.choices("systems", VehicleSystem.class, Set.of()));
+                JobMatcher.read(e));
         if (line.before().isEmpty()
                 || line.accesses().isEmpty()
                         && line.places().isEmpty()
-                        && line.details().isEmpty()
-                        && line.systems().isEmpty())
+                        && line.jobs().fitsEverything())
             throw InvalidValue.of(
                     "before-closing.anything",
                     "In %s, an entry keeps everything open, or nothing.",
@@ -83,12 +64,10 @@ public final class BeforeClosing {
         return found;
     }
 
-    /** By access, others that are not closed before it is opened and closed, where the vehicle has them open. */
-    public Map<String, Set<String>> ofAccesses() {
-        Map<String, Set<String>> found = new HashMap<>();
-        for (Line l : lines)
-            for (String access : l.accesses())
-                found.computeIfAbsent(access, a -> new LinkedHashSet<>()).addAll(l.before());
+    /** Accesses that are not closed before this one is, where the vehicle has them open. */
+    public Set<String> of(String access) {
+        Set<String> found = new LinkedHashSet<>();
+        for (Line l : lines) if (l.accesses().contains(access)) found.addAll(l.before());
         return found;
     }
 }

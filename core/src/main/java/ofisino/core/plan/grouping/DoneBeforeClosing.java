@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import ofisino.core.kernel.Aim;
@@ -32,63 +33,58 @@ public final class DoneBeforeClosing {
         problem.activities().forEach(a -> aims.put(a.id(), a.aim()));
     }
 
+    /** A job, or an access that is opened and closed. @param first what begins it @param last what ends it */
+    private record Piece(ActivityId first, ActivityId last, Aim aim, Set<String> states) {}
+
     /**
-     * The problem in which each such job lies in the first strip-down in which it may: one that is not closed for a sooner aim than that of the job,
-     * and in which the vehicle is what the job needs. A job for a sooner aim than the strip-down is only not left until it is closed.
+     * The problem in which each of these lies in the first strip-down in which it may: one that is not closed for a sooner aim than its own, and in
+     * which the vehicle is what it needs. What is for a sooner aim than the strip-down does not wait for it to be opened; it is only not left until it
+     * is closed.
      *
-     * @param jobs     by job, the accesses
-     * @param accesses by access that is opened and closed so, the accesses
+     * @param before by job, and by the activity that closes an access, the accesses that are not closed before
      * @return the very problem where nothing changes
      */
-    public static PlanProblem in(
-            PlanProblem problem, Map<ActivityId, Set<String>> jobs, Map<String, Set<String>> accesses) {
+    public static PlanProblem in(PlanProblem problem, Map<ActivityId, Set<String>> before) {
         if (problem.stripDowns().isEmpty()) return problem;
         var done = new DoneBeforeClosing(problem);
-        for (Activity job : problem.activities())
-            for (String access : jobs.getOrDefault(job.id(), Set.of())) done.put(job, access);
-        for (StripDown inner : problem.stripDowns())
-            for (String access : accesses.getOrDefault(inner.access(), Set.of())) done.put(inner, access);
+        for (Activity a : problem.activities())
+            for (String access : before.getOrDefault(a.id(), Set.of())) done.put(done.piece(a), access);
         if (done.more.isEmpty()) return problem;
         done.more.addAll(0, problem.links());
         return problem.withStripDowns(problem.activities(), done.more, problem.stripDowns(), problem.exclusions());
     }
 
-    private void put(Activity job, String access) {
+    private Piece piece(Activity last) {
+        ActivityId first = problem.stripDowns().stream()
+                .filter(s -> s.refit().equals(last.id()))
+                .flatMap(s -> s.strip().stream())
+                .findFirst()
+                .orElse(last.id());
+        return new Piece(first, last.id(), last.aim(), last.states());
+    }
+
+    private void put(Piece piece, String access) {
         List<StripDown> its = problem.stripDowns().stream()
                 .filter(s -> s.access().equals(access))
                 .toList();
-        if (its.stream().anyMatch(s -> s.jobs().contains(job.id()))) return;
-        its.stream().filter(s -> holds(s, job)).findFirst().ifPresent(s -> {
-            // what is wanted sooner does not wait for it to be opened
-            if (job.aim() == aims.get(s.refit())) s.strip().ifPresent(strip -> link(strip, job.id()));
-            link(job.id(), s.refit());
+        if (its.stream().anyMatch(s -> s.jobs().contains(piece.last()))) return;
+        its.stream().filter(s -> holds(s, piece)).findFirst().ifPresent(s -> {
+            opening(s, piece).ifPresent(strip -> link(strip, piece.first()));
+            link(piece.last(), s.refit());
         });
     }
 
-    /** Opened and closed while the other is open. */
-    private void put(StripDown inner, String access) {
-        if (inner.strip().isEmpty()) return;
-        ActivityId strip = inner.strip().orElseThrow();
-        problem.stripDowns().stream()
-                .filter(s -> s.access().equals(access)
-                        && aims.get(inner.refit()) == aims.get(s.refit())
-                        && order.circleClosedBy(inner.refit(), s.refit()).isEmpty()
-                        && s.strip()
-                                .filter(o -> order.circleClosedBy(o, strip).isPresent())
-                                .isEmpty())
-                .findFirst()
-                .ifPresent(s -> {
-                    s.strip().ifPresent(o -> link(o, strip));
-                    link(inner.refit(), s.refit());
-                });
+    /** What is wanted sooner does not wait for it. */
+    private Optional<ActivityId> opening(StripDown s, Piece piece) {
+        return piece.aim() == aims.get(s.refit()) ? s.strip() : Optional.empty();
     }
 
-    private boolean holds(StripDown s, Activity job) {
-        return job.aim().compareTo(aims.get(s.refit())) <= 0
-                && excluded.getOrDefault(s.id(), Set.of()).stream().noneMatch(job.states()::contains)
-                && order.circleClosedBy(job.id(), s.refit()).isEmpty()
-                && s.strip()
-                        .filter(strip -> order.circleClosedBy(strip, job.id()).isPresent())
+    private boolean holds(StripDown s, Piece piece) {
+        return piece.aim().compareTo(aims.get(s.refit())) <= 0
+                && excluded.getOrDefault(s.id(), Set.of()).stream().noneMatch(piece.states()::contains)
+                && order.circleClosedBy(piece.last(), s.refit()).isEmpty()
+                && opening(s, piece)
+                        .flatMap(strip -> order.circleClosedBy(strip, piece.first()))
                         .isEmpty();
     }
 

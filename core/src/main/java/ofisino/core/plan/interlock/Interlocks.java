@@ -13,6 +13,8 @@ import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Source;
 import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.job.Detail;
+import ofisino.core.plan.job.JobMatcher;
+import ofisino.core.plan.job.JobNature;
 import ofisino.core.plan.job.Operation;
 import ofisino.core.vehicle.equipment.Applies;
 import ofisino.core.vehicle.equipment.Equipment;
@@ -45,9 +47,7 @@ public final class Interlocks {
             String id,
             boolean stripDown,
             Set<Interlock> asks,
-            Set<Operation> operations,
-            Set<Detail> details,
-            Set<VehicleSystem> systems,
+            JobMatcher jobs,
             Set<Caution> cautions,
             Set<String> places,
             Set<String> near,
@@ -56,11 +56,7 @@ public final class Interlocks {
             Applies applies,
             Source source) {
         public Rule {
-            if (operations.isEmpty()
-                    && details.isEmpty()
-                    && systems.isEmpty()
-                    && cautions.isEmpty()
-                    && places.isEmpty())
+            if (jobs.fitsEverything() && cautions.isEmpty() && places.isEmpty())
                 throw InvalidValue.of(
                         "interlock.anything", "Rule %s would hold for every job.", "Say for which jobs it holds.", id);
         }
@@ -71,10 +67,7 @@ public final class Interlocks {
 
         boolean fits(Work w) {
             return !stripDown
-                    && (operations.isEmpty() || operations.contains(w.operation()))
-                    && (details.isEmpty() || !Collections.disjoint(details, w.details()))
-                    && (systems.isEmpty()
-                            || w.system().filter(systems::contains).isPresent())
+                    && jobs.fits(new JobNature(w.operation(), w.system(), w.details()))
                     && (cautions.isEmpty() || !Collections.disjoint(cautions, w.cautions()))
                     && (places.isEmpty() || w.place().filter(places::contains).isPresent())
                     && (near.isEmpty() || w.reaches(near))
@@ -119,9 +112,7 @@ public final class Interlocks {
                 e.text("id"),
                 e.has("strip-down"),
                 e.choices("asks", Interlock.class, Set.of()),
-                e.choices("operations", Operation.class, Set.of()),
-                e.choices("details", Detail.class, Set.of()),
-                e.choices("systems", VehicleSystem.class, Set.of()),
+                JobMatcher.read(e),
                 e.choices("cautions", Caution.class, Set.of()),
                 new LinkedHashSet<>(e.texts("places")),
                 new LinkedHashSet<>(e.texts("near")),

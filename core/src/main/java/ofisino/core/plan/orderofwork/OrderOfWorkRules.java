@@ -11,6 +11,7 @@ import java.util.Set;
 import ofisino.core.kernel.Entry;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Source;
+import ofisino.core.plan.job.JobMatcher;
 import ofisino.core.plan.job.Precedence;
 import ofisino.core.plan.orderofwork.OtherSide.Wish;
 
@@ -59,7 +60,7 @@ public final class OrderOfWorkRules {
 
     private static AnyOf anyOf(List<Entry> alternatives) {
         return new AnyOf(alternatives.stream()
-                .map(e -> Matcher.read(e.only("operations", "details", "systems")))
+                .map(e -> JobMatcher.read(e.only("operations", "details", "systems")))
                 .toList());
     }
 

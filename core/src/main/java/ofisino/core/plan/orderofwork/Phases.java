@@ -4,10 +4,11 @@ import java.io.Reader;
 import java.util.List;
 import ofisino.core.kernel.Entry;
 import ofisino.core.kernel.InvalidValue;
+import ofisino.core.plan.job.JobMatcher;
 
 /** Which phase a job belongs to, by what it does and to what; from {@code phases.yaml}. Common practice, no source. */
 public final class Phases {
-    private record Rule(Phase phase, Matcher jobs) {}
+    private record Rule(Phase phase, AnyOf jobs) {}
 
     private final List<Rule> rules;
 
@@ -23,7 +24,7 @@ public final class Phases {
     static Phases read(Reader yaml) {
         return new Phases(Entry.listOf("the phases", yaml).stream()
                 .map(e -> e.only("phase", "operations", "details", "systems"))
-                .map(e -> new Rule(e.choice("phase", Phase.class), Matcher.read(e)))
+                .map(e -> new Rule(e.choice("phase", Phase.class), new AnyOf(List.of(JobMatcher.read(e)))))
                 .toList());
     }
 

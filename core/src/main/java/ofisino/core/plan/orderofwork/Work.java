@@ -4,6 +4,7 @@ import java.util.Optional;
 import java.util.Set;
 import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.job.Detail;
+import ofisino.core.plan.job.JobNature;
 import ofisino.core.plan.job.Operation;
 
 /**
@@ -27,5 +28,9 @@ public record Work<J>(
         boolean exists) {
     public Work {
         details = Set.copyOf(details);
+    }
+
+    JobNature nature() {
+        return new JobNature(operation, system, details);
     }
 }

@@ -51,32 +51,31 @@ class DoneBeforeClosingTest {
             assertThat(isDoneWhileOut(car))
                     .as("the sooner it is in, the sooner it is ready")
                     .isFalse();
-            assertThat(isDoneWhileOut(DoneBeforeClosing.in(car, GASKET, Map.of())))
-                    .isTrue();
+            assertThat(isDoneWhileOut(DoneBeforeClosing.in(car, GASKET))).isTrue();
         }
     }
 
     @Test
     void whatIsWantedSoonerDoesNotWaitForTheEngineToComeOut() {
         PlanProblem sooner = car(false, Aim.RUNNER, Set.of());
-        List<Link> more = DoneBeforeClosing.in(sooner, GASKET, Map.of()).links();
+        List<Link> more = DoneBeforeClosing.in(sooner, GASKET).links();
         assertThat(more).hasSize(sooner.links().size() + 1).contains(Link.of("gasket", "in"));
     }
 
     @Test
     void whatMayWaitNeedsItWholeOrComesAfterwardsKeepsNothingOpen() {
         PlanProblem later = car(false, Aim.SHOW, Set.of());
-        assertThat(DoneBeforeClosing.in(later, GASKET, Map.of()))
+        assertThat(DoneBeforeClosing.in(later, GASKET))
                 .as("the road does not wait for beauty")
                 .isSameAs(later);
         PlanProblem whole = car(false, Aim.ROAD_READY, Set.of("RUNNING"));
-        assertThat(DoneBeforeClosing.in(whole, GASKET, Map.of())).isSameAs(whole);
+        assertThat(DoneBeforeClosing.in(whole, GASKET)).isSameAs(whole);
         PlanProblem after = car(false, Aim.ROAD_READY, Set.of(), Link.of("in", "gasket"));
-        assertThat(DoneBeforeClosing.in(after, GASKET, Map.of())).isSameAs(after);
+        assertThat(DoneBeforeClosing.in(after, GASKET)).isSameAs(after);
         PlanProblem before = car(false, Aim.ROAD_READY, Set.of(), Link.of("gasket", "out"));
-        assertThat(DoneBeforeClosing.in(before, GASKET, Map.of())).isSameAs(before);
+        assertThat(DoneBeforeClosing.in(before, GASKET)).isSameAs(before);
         PlanProblem inside = car(false, Aim.ROAD_READY, Set.of());
-        assertThat(DoneBeforeClosing.in(inside, Map.of(id("bearings"), Set.of("engine-out")), Map.of()))
+        assertThat(DoneBeforeClosing.in(inside, Map.of(id("bearings"), Set.of("engine-out"))))
                 .as("it is in it anyway")
                 .isSameAs(inside);
     }
@@ -94,13 +93,13 @@ class DoneBeforeClosingTest {
         List<Link> links = new ArrayList<>(car.links());
         links.add(Link.of("delivery", "valves"));
         PlanProblem two = car.withStripDowns(work, links, stripDowns, car.exclusions());
-        Map<String, Set<String>> onTheStand = Map.of("head-off", Set.of("engine-out"));
+        Map<ActivityId, Set<String>> onTheStand = Map.of(id("head-on"), Set.of("engine-out"));
         assertThat(isInside(two)).isFalse();
-        assertThat(isInside(DoneBeforeClosing.in(two, Map.of(), onTheStand))).isTrue();
+        assertThat(isInside(DoneBeforeClosing.in(two, onTheStand))).isTrue();
         List<Link> first = new ArrayList<>(links);
         first.add(Link.of("head-on", "out"));
         PlanProblem before = car.withStripDowns(work, first, stripDowns, car.exclusions());
-        assertThat(DoneBeforeClosing.in(before, Map.of(), onTheStand)).isSameAs(before);
+        assertThat(DoneBeforeClosing.in(before, onTheStand)).isSameAs(before);
     }
 
     private static boolean isInside(PlanProblem problem) {

@@ -3,7 +3,6 @@ package ofisino.server.plan.job;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -21,6 +20,7 @@ import ofisino.core.kernel.Texts;
 import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.job.JobNature;
 import ofisino.core.plan.job.JobState;
+import ofisino.core.plan.recipe.AxleWork;
 import ofisino.core.plan.recipe.Recipe;
 import ofisino.core.plan.recipe.Recipes;
 import ofisino.core.plan.recipe.SharedWork;
@@ -54,6 +54,7 @@ record ChainService(
         Garages garages,
         ChainSteps steps,
         FindingProgress progress,
+        JobService jobs,
         SharedJobs sharedJobs,
         JobOrder order,
         Recipes shipped,
@@ -104,30 +105,15 @@ record ChainService(
                                         .isPresent()))
                 .map(SharedWork::id)
                 .collect(Collectors.toSet());
-        Set<UUID> joining =
-                joining(open, recipeOf, anatomy, axles(caller, projectId).keySet());
+        Map<UUID, AxleWork> onAxles = new LinkedHashMap<>();
+        for (Finding f : open)
+            recipeOf.get(f.id())
+                    .flatMap(r -> AxleWork.of(r, f.zone(), anatomy))
+                    .ifPresent(work -> onAxles.put(f.id(), work));
+        Set<UUID> joining = AxleWork.joining(onAxles, axles(caller, projectId).keySet());
         for (Finding f : open)
             offers.add(offer(f.id(), recipeOf.get(f.id()), joining.contains(f.id()), planned, anyway, hour));
         return offers;
-    }
-
-    /** Findings whose work on an axle is done with other work on it. @param planned what is planned on axles */
-    private static Set<UUID> joining(
-            List<Finding> open, Map<UUID, Optional<Recipe>> recipeOf, Anatomy anatomy, Set<Axle> planned) {
-        Map<UUID, Axle> asked = new LinkedHashMap<>();
-        for (Finding f : open)
-            recipeOf.get(f.id())
-                    .filter(Recipe::wholeAxle)
-                    .ifPresent(r -> asked.put(f.id(), Axle.of(r, f.zone(), anatomy)));
-        Set<Axle> done = new HashSet<>(planned);
-        Set<UUID> joining = new HashSet<>();
-        asked.entrySet().stream()
-                .sorted(Comparator.comparing(e -> -e.getValue().parts().size()))
-                .forEach(e -> {
-                    if (e.getValue().among(done).isPresent()) joining.add(e.getKey());
-                    else done.add(e.getValue());
-                });
-        return joining;
     }
 
     Optional<Long> workshopHour(Caller caller) {
@@ -156,7 +142,7 @@ record ChainService(
     }
 
     /** The work of whole axles that is planned and of which nothing has begun: the jobs of each in their order. */
-    private Map<Axle, List<Job>> axles(Caller caller, UUID projectId) {
+    private Map<AxleWork, List<Job>> axles(Caller caller, UUID projectId) {
         Map<UUID, List<Job>> byChain = mapper.of(caller.garageId(), projectId).stream()
                 .filter(j -> j.chainId() != null)
                 .sorted(Comparator.comparingInt(Job::position))
@@ -164,7 +150,7 @@ record ChainService(
         Map<UUID, List<UUID>> findingsOf = mapper.findingLinks(caller.garageId(), projectId).stream()
                 .collect(Collectors.groupingBy(
                         FindingLinkRow::jobId, Collectors.mapping(FindingLinkRow::findingId, Collectors.toList())));
-        Map<Axle, List<Job>> axles = new HashMap<>();
+        Map<AxleWork, List<Job>> axles = new HashMap<>();
         Anatomy anatomy = anatomies.of(caller, projectId);
         for (ChainRow chain : mapper.chains(caller.garageId(), projectId)) {
             List<Job> jobs = byChain.getOrDefault(chain.id(), List.of());
@@ -172,8 +158,9 @@ record ChainService(
             findingsOf.getOrDefault(jobs.get(0).id(), List.of()).stream()
                     .map(id -> findings.require(caller, id))
                     .forEach(f -> recipeFor(caller, f)
-                            .filter(r -> r.wholeAxle() && r.id().equals(chain.recipe()))
-                            .ifPresent(r -> axles.putIfAbsent(Axle.of(r, f.zone(), anatomy), jobs)));
+                            .filter(r -> r.id().equals(chain.recipe()))
+                            .flatMap(r -> AxleWork.of(r, f.zone(), anatomy))
+                            .ifPresent(work -> axles.putIfAbsent(work, jobs)));
         }
         return axles;
     }
@@ -200,10 +187,9 @@ record ChainService(
     }
 
     void makeChains(Caller caller, UUID projectId, List<ChainToMake> chains) {
-        // what does more comes first: what it does as well joins it
         List<ChainToMake> inOrder = chains.stream()
                 .sorted(Comparator.comparing((ChainToMake one) -> !prepares(caller, one.findingId()))
-                        .thenComparing(one -> -partsOf(caller, one.findingId())))
+                        .thenComparing(one -> -partsOnAxle(caller, one.findingId())))
                 .toList();
         for (ChainToMake one : inOrder) {
             if (!findings.require(caller, one.findingId()).projectId().equals(projectId))
@@ -269,27 +255,44 @@ record ChainService(
                         "finding.no-recipe",
                         "Nothing is decided for this finding that makes a job.",
                         "Decide first: repair, replace, investigate or a temporary repair."));
+        Map<AxleWork, List<Job>> axles = axles(caller, finding.projectId());
+        Optional<AxleWork> work = AxleWork.of(recipe, finding.zone(), anatomies.of(caller, finding.projectId()));
         List<UUID> made = new ArrayList<>();
-        if (recipe.wholeAxle()) {
-            Map<Axle, List<Job>> planned = axles(caller, finding.projectId());
-            Axle.of(recipe, finding.zone(), anatomies.of(caller, finding.projectId()))
-                    .among(planned.keySet())
-                    .map(planned::get)
-                    .orElse(List.of())
-                    .forEach(job -> made.add(sharedJobs.join(caller, served(finding), job)));
+        work.flatMap(w -> w.doneWith(axles.keySet()))
+                .map(axles::get)
+                .orElse(List.of())
+                .forEach(job -> made.add(sharedJobs.join(caller, served(finding), job)));
+        if (made.isEmpty()) {
+            made.addAll(begin(caller, finding, recipe, chainId));
+            axles.forEach((other, its) -> {
+                if (work.filter(w -> w.does(other)).isPresent()) takeOver(caller, its, made);
+            });
         }
-        if (made.isEmpty()) made.addAll(begin(caller, finding, recipe, chainId));
         return sharedJobs.around(caller, served(finding), recipe, chainId, made).stream()
                 .map(id -> mapper.require(caller.garageId(), id))
                 .toList();
     }
 
-    private int partsOf(Caller caller, UUID findingId) {
+    /** What other work on the axle was for is done by this one now, and what that was to buy is not bought twice. */
+    private void takeOver(Caller caller, List<Job> others, List<UUID> made) {
+        Set<UUID> before = others.stream().map(Job::id).collect(Collectors.toSet());
+        Set<UUID> served = mapper.findingLinks(caller.garageId(), others.get(0).projectId()).stream()
+                .filter(l -> before.contains(l.jobId()))
+                .map(FindingLinkRow::findingId)
+                .collect(Collectors.toSet());
+        for (UUID job : made)
+            for (UUID finding : served)
+                sharedJobs.join(
+                        caller, served(findings.require(caller, finding)), mapper.require(caller.garageId(), job));
+        before.forEach(job -> jobs.drop(caller, job));
+    }
+
+    /** What does more comes first, so that the rest joins it. */
+    private int partsOnAxle(Caller caller, UUID findingId) {
         Finding finding = findings.require(caller, findingId);
         return recipeFor(caller, finding)
-                .map(r -> Axle.of(r, finding.zone(), anatomies.of(caller, finding.projectId()))
-                        .parts()
-                        .size())
+                .flatMap(r -> AxleWork.of(r, finding.zone(), anatomies.of(caller, finding.projectId())))
+                .map(work -> work.parts().size())
                 .orElse(0);
     }
 

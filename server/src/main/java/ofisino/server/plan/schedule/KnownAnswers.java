@@ -10,7 +10,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.atomic.AtomicBoolean;
 import ofisino.core.kernel.Aim;
-import ofisino.core.plan.access.BeforeClosing;
 import ofisino.core.plan.explain.Milestones;
 import ofisino.core.plan.grouping.BackToBack;
 import ofisino.core.plan.grouping.DoneBeforeClosing;
@@ -39,8 +38,6 @@ final class KnownAnswers {
     private static final int ENOUGH = 300;
 
     private static final int MOST = 24;
-
-    private static final BeforeClosing BEFORE_CLOSING = BeforeClosing.load();
 
     /** By the very object: to compare whole problems takes a while, and one request asks of the same one several times. Holds nothing alive. */
     private final Cache<PlanProblem, Question> questions = Caffeine.newBuilder()
@@ -187,14 +184,12 @@ final class KnownAnswers {
     }
 
     /** All of it; where one of them does not fit, those that do. */
-    private static Answer doneBeforeClosing(Answer now, Map<ActivityId, Set<String>> jobs) {
-        Map<String, Set<String>> accesses = BEFORE_CLOSING.ofAccesses();
-        Answer then = unlessLost(now, DoneBeforeClosing.in(now.problem(), jobs, accesses));
+    private static Answer doneBeforeClosing(Answer now, Map<ActivityId, Set<String>> before) {
+        Answer then = unlessLost(now, DoneBeforeClosing.in(now.problem(), before));
         if (then != now) return then;
-        for (var one : jobs.entrySet())
-            then = unlessLost(
-                    then, DoneBeforeClosing.in(then.problem(), Map.of(one.getKey(), one.getValue()), Map.of()));
-        return unlessLost(then, DoneBeforeClosing.in(then.problem(), Map.of(), accesses));
+        for (var one : before.entrySet())
+            then = unlessLost(then, DoneBeforeClosing.in(then.problem(), Map.of(one.getKey(), one.getValue())));
+        return then;
     }
 
     /** As it was where something would be later. */

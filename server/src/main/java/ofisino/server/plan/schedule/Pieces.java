@@ -51,12 +51,16 @@ final class Pieces {
                 .collect(Collectors.toSet());
     }
 
-    /** By job, accesses that are not closed before it is done, though it does not need them open. */
-    static Map<ActivityId, Set<String>> beforeClosing(Collection<Job> open) {
-        return open.stream()
-                .collect(Collectors.toMap(
-                        j -> ActivityId.job(j.id()),
-                        j -> BEFORE_CLOSING.of(j.zone() == null ? "" : Zone.placeOf(j.zone()), j.nature())));
+    /** By job, and by what closes an access, other accesses that are not closed before, though it does not need them open. */
+    static Map<ActivityId, Set<String>> beforeClosing(Collection<Job> open, PlanProblem problem) {
+        Map<ActivityId, Set<String>> found = new LinkedHashMap<>();
+        for (Job j : open)
+            found.put(
+                    ActivityId.job(j.id()),
+                    BEFORE_CLOSING.of(j.zone() == null ? "" : Zone.placeOf(j.zone()), j.nature()));
+        problem.stripDowns().forEach(s -> found.put(s.refit(), BEFORE_CLOSING.of(s.access())));
+        found.values().removeIf(Set::isEmpty);
+        return found;
     }
 
     /** Pieces of work that open an access with their first job and close it with their last, which is still to be done. */

@@ -22,7 +22,7 @@ record Stated(PlanProblem problem, Plans.Doubts doubts, Map<String, Subject> sub
      * @param apart strip-downs that a person wants by themselves
      * @param works work that opens an access itself
      * @param looks jobs that look for a fault before anything is apart
-     * @param beforeClosing by job, accesses that are not closed before it is done
+     * @param beforeClosing by job, and by what closes an access, other accesses that are not closed before
      */
     record Wishes(
             Set<String> apart,

@@ -300,7 +300,7 @@ final class Statement {
                 apart(),
                 Pieces.thatOpen(jobs, selfOpening, rest.problem()),
                 Pieces.thatLook(open.values()),
-                Pieces.beforeClosing(open.values()));
+                Pieces.beforeClosing(open.values(), rest.problem()));
         return new Stated(rest.problem(), doubts, subjects, wishes);
     }
 

@@ -84,7 +84,7 @@ function Deciding({ projectId, findings, waiting }: { projectId: string; finding
       )}
       {waiting.length === 0 && jobs}
       {current && (
-        <div className="grid grid-cols-[minmax(0,1fr)] gap-6 lg:grid-cols-[26rem_minmax(0,1fr)]">
+        <div className="mb-7 grid grid-cols-[minmax(0,1fr)] gap-6 lg:grid-cols-[26rem_minmax(0,1fr)]">
           <DecideCard
             key={current.finding.id}
             proposed={current}

@@ -69,5 +69,6 @@ class OffersJourneyTest {
         field(desk, word("offer.leadDays")).fill(days);
         press(desk, word("save"));
         says(desk, word("offer.kept", "offer", PUMP));
+        says(desk, word("supplyKind.NEW_PATTERN") + " · " + seller); // in the list above: nothing moves any more
     }
 }

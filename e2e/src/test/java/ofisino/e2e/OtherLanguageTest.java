@@ -77,8 +77,7 @@ class OtherLanguageTest {
                 String path = next.pop();
                 if (!seen.add(ID.matcher(path).replaceAll("…"))) continue;
                 page.navigate(path);
-                page.waitForFunction(
-                        "() => document.querySelector('h1, dialog h2') && !document.querySelector('.loading')");
+                page.waitForFunction("() => document.querySelector('h1') && !document.querySelector('.loading')");
                 page.waitForLoadState(LoadState.NETWORKIDLE);
                 ((List<?>) page.evaluate("() => window.answers")).forEach(answer -> remember((String) answer));
                 next.addAll(links(page));

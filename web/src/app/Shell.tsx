@@ -1,6 +1,6 @@
 import { Suspense } from 'react'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { Link, NavLink, Outlet, useMatch } from 'react-router'
+import { Link, NavLink, Outlet, useLocation, useMatch } from 'react-router'
 import { useTranslation } from 'react-i18next'
 import {
   CalendarDays,
@@ -24,6 +24,7 @@ import { useRole } from '@/api/useRole'
 import { Loading, Notices } from '@/ui/page/Feedback'
 import { Offline } from '@/ui/page/Offline'
 import { WaitingPhotos } from '@/ui/photos/WaitingPhotos'
+import { Settled } from './Settled'
 
 const pages = [
   { to: '', word: 'nav.today', Icon: Sun, phone: true },
@@ -40,6 +41,7 @@ const pages = [
 export function Shell() {
   const { t } = useTranslation()
   const projectId = useMatch('/p/:projectId/*')?.params.projectId
+  const { pathname } = useLocation()
   return (
     <div className="min-h-dvh">
       <a href="#content" className="btn btn-primary sr-only focus:not-sr-only focus:absolute focus:z-50">
@@ -59,7 +61,9 @@ export function Shell() {
       <Offline />
       <WaitingPhotos />
       <Suspense fallback={<Loading what={t('signIn.loading')} />}>
-        <Outlet />
+        <Settled key={pathname}>
+          <Outlet />
+        </Settled>
       </Suspense>
       <Notices />
     </div>

@@ -1,3 +1,4 @@
+import { useState, type ReactNode } from 'react'
 import { useQuery } from '@tanstack/react-query'
 import { Trans, useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
@@ -17,11 +18,19 @@ export function Risk({ projectId }: { projectId: string }) {
   if (!risk || risk.state === 'NO_PLAN') return null
   return (
     <Part title={t('risk.title')}>
-      {risk.state === 'RUNNING' && <Running projectId={projectId} risk={risk} />}
-      {risk.state === 'STOPPED' && <p className="quiet">{t('risk.stopped')}</p>}
-      {risk.state === 'DONE' && <Known risk={risk} />}
+      <RoomForIt running={risk.state === 'RUNNING'}>
+        {risk.state === 'RUNNING' && <Running projectId={projectId} risk={risk} />}
+        {risk.state === 'STOPPED' && <p className="quiet">{t('risk.stopped')}</p>}
+        {risk.state === 'DONE' && <Known risk={risk} />}
+      </RoomForIt>
     </Part>
   )
+}
+
+/** Where it is still worked out when the page opens, its room is kept: what stands below does not move when it comes. */
+function RoomForIt({ running, children }: { running: boolean; children: ReactNode }) {
+  const [ran] = useState(running)
+  return <div className={ran ? 'min-h-[34rem] md:min-h-[26rem]' : undefined}>{children}</div>
 }
 
 function Running({ projectId, risk }: { projectId: string; risk: RiskAnswer }) {

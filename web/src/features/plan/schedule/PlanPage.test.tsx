@@ -152,6 +152,11 @@ it('shows what one’s own hours do to the dates before the plan reckons with th
   expect(server.writes('PUT /api/projects/car/own-pace')[0]!.body).toEqual({ ownPace: true })
 })
 
+it('keeps the room of an offer while a longer search goes on', async () => {
+  open(plan())
+  expect(await screen.findByText('Looking for a sooner plan …')).toBeVisible()
+})
+
 it('offers what a longer search found', async () => {
   open(plan({ better: { aim: 'RUNNER', before: '2026-03-05', after: '2026-03-01' } }))
   server.when('POST /api/projects/car/plan/follow-better', undefined)

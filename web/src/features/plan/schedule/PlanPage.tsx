@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import { useRole } from '@/api/useRole'
-import { useQuery } from '@tanstack/react-query'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { Link, useParams } from 'react-router'
 import { Trans, useTranslation } from 'react-i18next'
 import type { Schemas } from '@/api/client'
@@ -36,17 +36,22 @@ export function PlanPage() {
   const { t } = useTranslation()
   const plan = useQuery({
     ...planQuery(projectId),
-    // the search goes on behind it: what it finds is there some seconds later
-    refetchInterval: (q) => (q.state.dataUpdateCount <= LOOKS && !q.state.data?.better ? LOOK_AGAIN_MS : false),
+    refetchInterval: (q) => (looksOn(q.state) ? LOOK_AGAIN_MS : false),
+    notifyOnChangeProps: 'all', // the last look is one, also where it finds the same
   })
+  const looking = looksOn(useQueryClient().getQueryState<Plan>(planQuery(projectId).queryKey))
   return (
     <Loaded query={plan} what={t('plan.loading')}>
-      {(p) => <Dated plan={p} projectId={projectId} />}
+      {(p) => <Dated plan={p} projectId={projectId} looking={looking} />}
     </Loaded>
   )
 }
 
-function Dated({ plan, projectId }: { plan: Plan; projectId: string }) {
+/** The search goes on behind the page: what it finds is there some seconds later. */
+const looksOn = (state: { dataUpdateCount: number; data: Plan | undefined } | undefined) =>
+  !!state && state.dataUpdateCount <= LOOKS && !state.data?.better
+
+function Dated({ plan, projectId, looking }: { plan: Plan; projectId: string; looking: boolean }) {
   const { t } = useTranslation()
   const [chosen, setChosen] = useState<string>()
   const [wanted, setWanted] = useState<string>()
@@ -67,7 +72,7 @@ function Dated({ plan, projectId }: { plan: Plan; projectId: string }) {
       {plan.activities.length === 0 && plan.unplaced.length + plan.circle.length + plan.waiting.length === 0 && (
         <Empty title={t('plan.emptyTitle')}>{t('plan.empty')}</Empty>
       )}
-      <Better projectId={projectId} plan={plan} />
+      {plan.activities.length > 0 && <Better projectId={projectId} plan={plan} looking={looking} />}
       <Risk projectId={projectId} />
       <PhaseOverview plan={plan} />
       <PlanAxis

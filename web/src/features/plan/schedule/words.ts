@@ -119,6 +119,8 @@ export const scheduleWords = {
     paceOwnKept: 'The plan uses your own pace.',
     paceThoughtKept: 'The plan uses the estimates.',
     better: 'A longer search found a better order: {{aim}} on {{after}} instead of {{before}}.',
+    looksOn: 'Looking for a sooner plan …',
+    noneSooner: 'No sooner plan was found.',
     takeBetter: 'Take that plan',
     fewer: 'A longer search saves {{time}} of taking apart: {{what}} done once for more jobs, and no date is later.',
     shareMore: 'Do it once',

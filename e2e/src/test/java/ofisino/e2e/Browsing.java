@@ -42,6 +42,7 @@ final class Browsing implements AutoCloseable {
             "--disable-sync");
     static final String PASSWORD = "three or four words";
     private static final String TOO_WIDE = script("too-wide.js");
+    private static final String MOVED = script("moved.js");
     private static final String EACH = "dialog button[aria-label^='"
             + word("actOn", "act", word("interlock.confirm"), "what", "").strip() + "']";
     private static final ThreadLocal<Browsing> LAST = new ThreadLocal<>();
@@ -83,6 +84,7 @@ final class Browsing implements AutoCloseable {
                 .setTimezoneId("Europe/Vienna")
                 .setHasTouch(width < 500));
         Page page = context.newPage();
+        page.addInitScript(MOVED);
         pages.add(page);
         page.setDefaultTimeout(120_000); // a shared machine stands still for a minute
         page.onPageError(error -> complaints.add(error));
@@ -130,6 +132,14 @@ final class Browsing implements AutoCloseable {
     /** What is cut off, or pushes the page over the edge of the screen. */
     static List<?> tooWide(Page page) {
         return (List<?>) page.evaluate(TOO_WIDE, false);
+    }
+
+    /**
+     * How far what a page shows moved by itself since it was opened: the sum of its layout shifts (W3C Layout Instability). Up to 0.1 is good
+     * (web.dev, Cumulative Layout Shift, from memory).
+     */
+    static double moved(Page page) {
+        return ((Number) page.evaluate("() => window.moved")).doubleValue();
     }
 
     /** The link of that name, or of which it is a part. */

@@ -31,7 +31,7 @@ import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 
 /**
  * The pages of the demo garage in a language that nobody speaks, whose words all end in ö and are 40 % longer: a language is a file, nothing
- * is cut off, and whatever the pages say in other words came from the garage or from the data of the trade.
+ * is cut off, no page moves while it comes, and whatever the pages say in other words came from the garage or from the data of the trade.
  */
 @EnabledIfSystemProperty(named = "ofisino.other-language", matches = "true", disabledReason = "in ./ofisino prove")
 class OtherLanguageTest {
@@ -58,6 +58,7 @@ class OtherLanguageTest {
         build();
         Set<String> strange = new TreeSet<>();
         Set<String> cutOff = new TreeSet<>();
+        Set<String> moved = new TreeSet<>();
         try (var server = PackagedServer.demo();
                 var browsing = new Browsing(server.url())) {
             Page page = browsing.desk();
@@ -82,6 +83,7 @@ class OtherLanguageTest {
                 ((List<?>) page.evaluate("() => window.answers")).forEach(answer -> remember((String) answer));
                 next.addAll(links(page));
                 for (String text : texts(page)) if (!known(text)) strange.add(path + ": " + text);
+                if (Browsing.moved(page) > 0.1) moved.add(path);
                 for (int width : new int[] {1280, 390}) {
                     page.setViewportSize(width, 844);
                     Browsing.tooWide(page).forEach(what -> cutOff.add(width + " " + path + ": " + what));
@@ -93,6 +95,7 @@ class OtherLanguageTest {
         }
         assertThat(strange).isEmpty();
         assertThat(cutOff).isEmpty();
+        assertThat(moved).as("pages that move while they come").isEmpty();
     }
 
     private static void build() throws IOException, InterruptedException {

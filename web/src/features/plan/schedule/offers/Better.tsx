@@ -6,8 +6,11 @@ import { ProblemAlert } from '@/ui/page/Feedback'
 import { hours, useFormat } from '@/ui/format/format'
 import type { Plan } from '../axis/lanes'
 
-/** What a longer search has found meanwhile: a plan that is sooner, and what may be opened once more seldom. */
-export function Better({ projectId, plan }: { projectId: string; plan: Plan }) {
+/**
+ * What a longer search has found meanwhile: a plan that is sooner, or else what may be opened once more seldom. Its row is there from the first,
+ * so that nothing moves when an offer comes.
+ */
+export function Better({ projectId, plan, looking }: { projectId: string; plan: Plan; looking: boolean }) {
   const { t } = useTranslation()
   const format = useFormat()
   const path = { params: { path: { projectId } } }
@@ -20,26 +23,29 @@ export function Better({ projectId, plan }: { projectId: string; plan: Plan }) {
     { said: () => t('dates.shared'), undoable: false },
   )
   const { better, fewer } = plan
+  if (better)
+    return (
+      <Offer action={t('dates.takeBetter')} taking={take}>
+        {t('dates.better', {
+          aim: t(`reached.${better.aim}`),
+          after: format.shortDay(better.after),
+          before: format.shortDay(better.before),
+        })}
+      </Offer>
+    )
+  if (fewer)
+    return (
+      <Offer action={t('dates.shareMore')} taking={share}>
+        {t('dates.fewer', {
+          what: new Intl.ListFormat(format.locale).format(fewer.accesses),
+          time: hours(fewer.savedMinutes),
+        })}
+      </Offer>
+    )
   return (
-    <>
-      {better && (
-        <Offer action={t('dates.takeBetter')} taking={take}>
-          {t('dates.better', {
-            aim: t(`reached.${better.aim}`),
-            after: format.shortDay(better.after),
-            before: format.shortDay(better.before),
-          })}
-        </Offer>
-      )}
-      {fewer && (
-        <Offer action={t('dates.shareMore')} taking={share}>
-          {t('dates.fewer', {
-            what: new Intl.ListFormat(format.locale).format(fewer.accesses),
-            time: hours(fewer.savedMinutes),
-          })}
-        </Offer>
-      )}
-    </>
+    <p role="status" className="quiet mb-4 flex min-h-12 items-center">
+      {t(looking ? 'dates.looksOn' : 'dates.noneSooner')}
+    </p>
   )
 }
 
@@ -53,7 +59,7 @@ function Offer({
   children: ReactNode
 }) {
   return (
-    <div role="status" className="mb-4 flex flex-wrap items-center gap-3 border-l-4 border-accent pl-3">
+    <div role="status" className="mb-4 flex min-h-12 flex-wrap items-center gap-3 border-l-4 border-accent pl-3">
       <p className="grow">{children}</p>
       <button type="button" className="btn btn-primary" disabled={taking.isPending} onClick={() => taking.mutate({})}>
         {action}

@@ -7,9 +7,9 @@ import { Loading } from '@/ui/page/Feedback'
 /** What one answer brings asks for more as soon as it is drawn: so long is waited for that. */
 const NEXT_ASKED_MS = 60
 
-/** Not there, on its way, and not refused so far. What is `late` comes when it comes: its place is kept on the page. */
-const isAwaited = ({ state, meta }: Query) =>
-  state.data === undefined && state.fetchStatus === 'fetching' && state.fetchFailureCount === 0 && !meta?.late
+/** Not there, on its way, and not refused so far. */
+const isAwaited = ({ state }: Query) =>
+  state.data === undefined && state.fetchStatus === 'fetching' && state.fetchFailureCount === 0
 
 /** A page is shown once all that it reads first is there, so that nothing moves away under a finger. */
 export function Settled({ children }: { children: ReactNode }) {

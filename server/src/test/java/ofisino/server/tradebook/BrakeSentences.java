@@ -80,6 +80,14 @@ final class BrakeSentences {
                                                 .filter(h -> h.isIn("STRUCTURE"))
                                                 .allMatch(h -> !h.end().isAfter(pipes.start()))))),
                 sentence(
+                        114,
+                        "New pipes are clipped to metal that is painted",
+                        plan -> plan.work(j -> j.isAt("brake-pipes") && j.does(Operation.ASSEMBLE))
+                                .flatMap(pipes -> plan.work(j -> j.isIn("STRUCTURE") && j.does(Operation.PAINT))
+                                        .map(paint -> that(
+                                                pipes.title() + " after " + paint.title(),
+                                                !paint.end().isAfter(pipes.start()))))),
+                sentence(
                         19,
                         "No wax after linings, unless they are masked",
                         plan -> plan.work(j -> isLining(plan, j))

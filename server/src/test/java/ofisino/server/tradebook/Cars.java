@@ -191,7 +191,7 @@ final class Cars {
                         fuel-tank CONTAMINATED, fuel-pump LEAK, carburettor LEAK, engine-block LEAK, gearbox WORN,
                         drive-shaft-left PERISHED, clutch WORN, silencer RUST_THROUGH, wiring DEAD_ELECTRICAL,
                         starter WORN, front-wheel-left PERISHED, headlining PERISHED, battery-tray RUST_THROUGH,
-                        front-lamps-left BROKEN, handbrake SEIZED, heater-hoses PERISHED, radiator LEAK"""), List.of(), 0);
+                        front-lamps-left BROKEN, handbrake SEIZED, battery-tray battery DEAD_ELECTRICAL"""), List.of(), 0);
     }
 
     /** On a frame, with a box behind its gearbox that comes out before it. */

@@ -5,6 +5,7 @@ import static ofisino.server.tradebook.Sentence.that;
 
 import java.time.Duration;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Stream;
 import ofisino.core.plan.job.Detail;
 import ofisino.core.plan.job.Operation;
@@ -27,6 +28,8 @@ final class EngineSentences {
             "bike-battery-isolated",
             "exhaust-front-off",
             "bike-exhaust-off");
+    /** Where all of it is off, a part of it is. */
+    private static final Map<String, String> WHOLE = Map.of("exhaust-front-off", "exhaust-off");
 
     private EngineSentences() {}
 
@@ -172,7 +175,7 @@ final class EngineSentences {
                                                 plan.open(access).findAny().isPresent())
                                         .map(access -> that(
                                                 access,
-                                                plan.open(access)
+                                                plan.open(access, WHOLE.getOrDefault(access, access))
                                                         .anyMatch(o ->
                                                                 !o.stripTo().isAfter(out.stripFrom())
                                                                         && !o.refitFrom()
@@ -181,6 +184,16 @@ final class EngineSentences {
                         50,
                         "The coolant is filled and tested once, after the last closing",
                         EngineSentences::filledOnce),
+                sentence(
+                        115,
+                        "Nobody drains coolant from what air cools",
+                        plan -> plan.open("coolant-drained", "bike-coolant-drained")
+                                .map(o -> that(
+                                        o.access(),
+                                        plan.made().containsKey("radiator")
+                                                || plan.work(j -> j.isIn("COOLING"))
+                                                        .findAny()
+                                                        .isPresent()))),
                 sentence(
                         51,
                         "The coolant is never opened hot",

@@ -3,6 +3,7 @@ package ofisino.server.tradebook;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -312,6 +313,13 @@ record Plan(
 
     Plan buying(Predicate<Bought> keep) {
         return with(jobs, opened, bought.stream().filter(keep).toList());
+    }
+
+    /** The same vehicle without a thing. */
+    Plan lacking(String thing) {
+        Map<String, Component> rest = new HashMap<>(made);
+        rest.remove(thing);
+        return new Plan(motorcycle, near, rest, jobs, opened, bought, sessions);
     }
 
     /** Each session worked from its first minute to its last. */

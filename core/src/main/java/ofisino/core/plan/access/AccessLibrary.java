@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.function.Supplier;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -31,6 +32,7 @@ public final class AccessLibrary {
      * @param clears      places that must be empty while something near them is hot
      * @param nearAirbags what may fire is made safe before it is opened
      * @param tools       beyond what lies on the bench, to open it and to close it again
+     * @param ifLikely    of what it needs, what is left out where the vehicle has it only if the usual is wrong
      * @param itself      how work is called that puts back what comes off by it: fitting the windscreen is no work behind a windscreen that is out
      */
     private record Line(
@@ -42,12 +44,22 @@ public final class AccessLibrary {
             boolean nearAirbags,
             int fills,
             List<String> tools,
+            Set<String> ifLikely,
             Optional<Pattern> itself) {
+        /** @param likely whether the vehicle has an access as is said or usual */
+        Access needing(Set<String> there, Predicate<String> likely) {
+            return access.needingOnly(there.stream()
+                    .filter(need -> !ifLikely.contains(need) || likely.test(need))
+                    .collect(Collectors.toSet()));
+        }
+
         boolean isUsualFor(String place, Operation operation) {
             Set<Operation> operations = usualFor.get(place);
             return operations != null && (operations.isEmpty() || operations.contains(operation));
         }
     }
+
+    private static final String IF_LIKELY = "?";
 
     /** Work with heat or sparks. */
     private static final Set<Operation> HOT = EnumSet.of(Operation.WELD, Operation.CUT);
@@ -105,7 +117,9 @@ public final class AccessLibrary {
                 e.text("name"),
                 e.text("strip"),
                 e.text("refit"),
-                new LinkedHashSet<>(e.texts("needs")),
+                e.texts("needs").stream()
+                        .map(AccessLibrary::named)
+                        .collect(Collectors.toCollection(LinkedHashSet::new)),
                 (int) Math.round(hours.get(0) * 60),
                 (int) Math.round(hours.get(1) * 60),
                 e.whole("people", 1),
@@ -126,7 +140,15 @@ public final class AccessLibrary {
                 e.has("near-airbags"),
                 e.has("fills") ? (int) Math.round(e.number("fills") * HUNDREDTHS) : 0,
                 e.texts("tools"),
+                e.texts("needs").stream()
+                        .filter(need -> need.endsWith(IF_LIKELY))
+                        .map(AccessLibrary::named)
+                        .collect(Collectors.toSet()),
                 e.has("itself") ? Optional.of(putsBack(e.text("itself"))) : Optional.empty());
+    }
+
+    private static String named(String need) {
+        return need.endsWith(IF_LIKELY) ? need.substring(0, need.length() - IF_LIKELY.length()) : need;
     }
 
     private static Map<String, Set<Operation>> usualFor(Entry e) {
@@ -190,8 +212,10 @@ public final class AccessLibrary {
             if (l.applies().to(vehicle) || used.contains(l.access().id()))
                 there.put(l.access().id(), l);
         boolean mayFire = vehicle.mayFire() && there.containsKey(AIRBAG_SAFE);
+        Predicate<String> likely =
+                id -> used.contains(id) || there.get(id).applies().likelyTo(vehicle);
         return new AccessGraph(there.values().stream()
-                .map(l -> l.access().needingOnly(there.keySet()))
+                .map(l -> l.needing(there.keySet(), likely))
                 .map(w -> mayFire && there.get(w.id()).nearAirbags() ? w.needing(AIRBAG_SAFE) : w)
                 .toList());
     }

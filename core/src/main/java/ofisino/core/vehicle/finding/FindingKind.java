@@ -1,6 +1,9 @@
 package ofisino.core.vehicle.finding;
 
+import java.util.EnumSet;
+import java.util.Set;
 import ofisino.core.kernel.Aim;
+import ofisino.core.kernel.VehicleSystem;
 
 /** What is wrong, in the words of the trade, each with the severity it has where nothing makes it worse. */
 public enum FindingKind {
@@ -20,6 +23,9 @@ public enum FindingKind {
     /** What the vehicle does when something is wrong, before anybody knows what. */
     SYMPTOM(3, SafetyClass.C, Aim.ROAD_READY),
     DOUBT(2, SafetyClass.C, Aim.ROAD_READY);
+
+    private static final Set<VehicleSystem> WITHOUT_CURRENT =
+            EnumSet.of(VehicleSystem.STRUCTURE, VehicleSystem.BODY, VehicleSystem.TRIM, VehicleSystem.GLASS_AND_SEALS);
 
     private final int usualSeverity;
     private final SafetyClass usualClass;
@@ -41,6 +47,11 @@ public enum FindingKind {
 
     Aim usualAim() {
         return usualAim;
+    }
+
+    /** Of which system it is where nobody named the thing: what carries no current is not what is dead there. */
+    public VehicleSystem systemAt(VehicleSystem place) {
+        return this == DEAD_ELECTRICAL && WITHOUT_CURRENT.contains(place) ? VehicleSystem.ELECTRICAL : place;
     }
 
     /** Corrosion of any degree: near a mounting it is a matter of safety whatever its size. */

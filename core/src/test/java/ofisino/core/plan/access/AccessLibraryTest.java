@@ -79,12 +79,15 @@ class AccessLibraryTest {
                 .isEqualTo("engine-out");
         assertThat(accesses(Layout.FOUR_WHEEL_DRIVE).closure("engine-out")).contains("propshaft-off");
         assertThat(accesses(Layout.REAR_ENGINE).has("engine-out")).isFalse();
-        assertThat(accesses(Layout.REAR_ENGINE).closure("engine-out-rear"))
-                .as("nobody has seen that air cools it")
+        assertThat(accesses(Layout.REAR_ENGINE, "cooling:water").closure("engine-out-rear"))
                 .contains("coolant-drained");
-        assertThat(accesses(Layout.REAR_ENGINE, "cooling:air").closure("engine-out-rear"))
+        assertThat(accesses(Layout.REAR_ENGINE).closure("engine-out-rear"))
+                .as("air usually cools it; its first start asks for what does all the same")
                 .contains("carburettor-off", "rear-valance-off")
                 .doesNotContain("coolant-drained");
+        assertThat(accesses(Layout.REAR_ENGINE).closure("radiator-out"))
+                .as("who has found one all the same drains it")
+                .contains("coolant-drained");
         assertThat(accesses(Layout.MID_ENGINE).closure("engine-out-mid"))
                 .contains("rear-drive-shafts-out", "coolant-drained", "fuel-drained");
         AccessGraph modern = accesses(new Make(BodyStyle.HATCHBACK, 2008, Layout.FRONT_ENGINE_FRONT_DRIVE));

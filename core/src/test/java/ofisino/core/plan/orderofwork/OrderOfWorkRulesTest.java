@@ -74,6 +74,7 @@ class OrderOfWorkRulesTest {
         "weld-before-restraint; weld - structure; replace - restraint",
         "weld-before-restraint; adjust heat -; replace - restraint",
         "weld-before-brakes; weld - structure; assemble - brakes",
+        "paint-before-brake-pipes; paint - structure; assemble - brakes",
         "weld-before-fuel; weld - -; fill - fuel",
         "weld-before-fuel; adjust heat -; fill - fuel",
         "make-before-coat; fabricate - -; coat - -",

@@ -162,4 +162,14 @@ class InspectionTest {
         assertThatThrownBy(() -> new Severity(5)).hasMessageContaining("1, 2, 3 or 4");
         assertThatThrownBy(() -> new Severity(0)).isInstanceOf(InvalidValue.class);
     }
+
+    @Test
+    void aDeadBatteryIsNoMatterOfTheTrayThatItStandsOn() {
+        assertThat(FindingKind.DEAD_ELECTRICAL.systemAt(VehicleSystem.STRUCTURE))
+                .isEqualTo(VehicleSystem.ELECTRICAL);
+        assertThat(FindingKind.RUST_THROUGH.systemAt(VehicleSystem.STRUCTURE)).isEqualTo(VehicleSystem.STRUCTURE);
+        assertThat(FindingKind.DEAD_ELECTRICAL.systemAt(VehicleSystem.FUEL))
+                .as("what carries fuel is never milder for being electric")
+                .isEqualTo(VehicleSystem.FUEL);
+    }
 }

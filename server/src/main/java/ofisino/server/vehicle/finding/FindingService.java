@@ -113,10 +113,10 @@ record FindingService(
      */
     private record Place(Zone zone, Optional<Component> thing, Map<Proposal.Reason, SafetyClass> demands) {
         /** That of the thing; but what is wrong where it brakes, steers, holds people or carries fuel is never milder for a name. */
-        VehicleSystem system() {
+        VehicleSystem system(FindingKind kind) {
             return thing.map(Component::system)
                     .filter(s -> s.neverTemporary() || !zone.system().neverTemporary())
-                    .orElse(zone.system());
+                    .orElseGet(() -> kind.systemAt(zone.system()));
         }
     }
 
@@ -166,7 +166,7 @@ record FindingService(
     private static Observation observed(FindingFields f, Place place) {
         return new Observation(
                 place.zone().id(),
-                place.system(),
+                place.system(f.kind()),
                 place.thing().map(Component::id),
                 f.kind(),
                 f.covered(),

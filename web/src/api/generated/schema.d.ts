@@ -9401,6 +9401,8 @@ export interface components {
             lineId?: string;
             /** Format: uuid */
             needId: string;
+            /** @enum {string} */
+            side: "LEFT" | "RIGHT" | "BOTH" | "NONE";
             supplier?: string;
             title: string;
         };

@@ -30,6 +30,7 @@ const task = (kind: string, needId: string, more: object = {}) => ({
   kind,
   needId,
   title: `Part ${needId}`,
+  side: 'NONE',
   supplier: 'Alder & Finch',
   estimateMinor: 0,
   holdsItsJob: false,

@@ -7,7 +7,7 @@ import { TodayPage } from './TodayPage'
 import type { Today } from '../sentences'
 
 const job = { kind: 'JOB', id: 'j', title: 'Weld the sill' } as const
-const part = { kind: 'ORDER', id: 'n', title: 'Gearbox casing' } as const
+const part = { kind: 'ORDER', id: 'n', title: 'Gearbox casing', side: 'NONE' } as const
 
 const today = (change: Partial<Today> = {}): Today => ({
   today: '2026-11-25',
@@ -47,7 +47,7 @@ const today = (change: Partial<Today> = {}): Today => ({
     { workSessionId: 'e1', workedOn: '2026-11-20', text: 'The jack leaks.' },
   ],
   parts: [
-    { kind: 'ORDER', needId: 'n', title: 'Screen seal', by: '2099-11-27', estimateMinor: 8200, holdsItsJob: false },
+    { kind: 'ORDER', needId: 'n', title: 'Screen seal', side: 'LEFT', by: '2099-11-27', estimateMinor: 8200, holdsItsJob: false },
   ],
   onHold: 0,
   currency: 'EUR',
@@ -89,7 +89,7 @@ it('says what holds the road date, what to do tonight, what to order and what is
   expect(text).toContain('30 May')
   expect(text).toContain('2 weeks ahead')
   expect(text).toContain('Tonight, 2½ h of work: Weld the sill')
-  expect(text).toContain('Order “Screen seal” by Fri 27 Nov')
+  expect(text).toContain('Order “Screen seal, left” by Fri 27 Nov')
   expect(text).toContain('€212.00 left this month')
   expect(screen.getByText('Both clamps are only finger-tight.')).toBeInTheDocument()
   expect(screen.getByText('D6H')).toBeInTheDocument()

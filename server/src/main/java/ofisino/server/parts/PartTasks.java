@@ -3,6 +3,7 @@ package ofisino.server.parts;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import ofisino.core.kernel.Side;
 import ofisino.core.parts.order.PartTask.TaskKind;
 import ofisino.server.identity.Caller;
 import org.jspecify.annotations.Nullable;
@@ -38,6 +39,7 @@ public interface PartTasks {
             UUID needId,
             @Nullable UUID lineId,
             String title,
+            Side side,
             @Nullable LocalDate by,
             @Nullable String supplier,
             long estimateMinor,

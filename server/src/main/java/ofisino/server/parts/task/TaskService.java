@@ -67,6 +67,7 @@ record TaskService(
                     need.id(),
                     delivery.map(Delivery::lineId).orElse(null),
                     need.title(),
+                    need.side(),
                     task.by().orElse(null),
                     delivery.map(Delivery::supplier).orElse(null),
                     task.kind() == TaskKind.ORDER ? need.estimateMinor() : 0,

@@ -47,7 +47,15 @@ const today = (change: Partial<Today> = {}): Today => ({
     { workSessionId: 'e1', workedOn: '2026-11-20', text: 'The jack leaks.' },
   ],
   parts: [
-    { kind: 'ORDER', needId: 'n', title: 'Screen seal', side: 'LEFT', by: '2099-11-27', estimateMinor: 8200, holdsItsJob: false },
+    {
+      kind: 'ORDER',
+      needId: 'n',
+      title: 'Screen seal',
+      side: 'LEFT',
+      by: '2099-11-27',
+      estimateMinor: 8200,
+      holdsItsJob: false,
+    },
   ],
   onHold: 0,
   currency: 'EUR',

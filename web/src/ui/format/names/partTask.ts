@@ -26,8 +26,7 @@ export function usePartTask() {
     const today = format.today()
     const when = !by ? 'open' : by < today ? 'past' : by === today ? 'today' : 'by'
     const more = all.length - 1
-    if (more > 0)
-      return t(`partTask.ORDER_MORE.${when}`, { part, count: more, date: by ? format.shortDay(by) : '' })
+    if (more > 0) return t(`partTask.ORDER_MORE.${when}`, { part, count: more, date: by ? format.shortDay(by) : '' })
     return t(`partTask.${kind}.${when}`, {
       part,
       supplier: supplier ?? '',

@@ -28,9 +28,6 @@ final class EngineSentences {
             "bike-battery-isolated",
             "exhaust-front-off",
             "bike-exhaust-off");
-    private static final String[] CLUTCH_SHOWS = {
-        "gearbox-out", "gearbox-out-front-drive", "engine-out-rear", "engine-out-mid", "engine-out"
-    };
     /** Where all of it is off, a part of it is. */
     private static final Map<String, String> WHOLE = Map.of("exhaust-front-off", "exhaust-off");
 
@@ -187,11 +184,6 @@ final class EngineSentences {
                         50,
                         "The coolant is filled and tested once, after the last closing",
                         EngineSentences::filledOnce),
-                sentence(
-                        116,
-                        "A flywheel is looked at when nothing covers it",
-                        plan -> plan.work(j -> j.does(Operation.INSPECT) && j.says("lywheel"))
-                                .map(j -> that(j.title(), plan.isOpen(j, CLUTCH_SHOWS)))),
                 sentence(
                         115,
                         "Nobody drains coolant from what air cools",

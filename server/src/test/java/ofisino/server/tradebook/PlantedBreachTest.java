@@ -188,7 +188,6 @@ class PlantedBreachTest {
         plant(107, p -> p.opening(o -> o.is("carpets-out"), o -> o.closedAt(o.stripTo())));
         plant(113, p -> first(p, j -> j.isIn("ENGINE") && j.does(Operation.ADJUST)));
         plant(115, p -> p.lacking("radiator").without(j -> j.isIn("COOLING")));
-        plant(116, p -> first(p, j -> j.says("lywheel")));
         plant(114, p -> first(p, j -> j.isAt("brake-pipes") && j.does(Operation.ASSEMBLE)));
         plant(109, never("carpets-out"));
         plant(110, p -> first(p, j -> j.has(Detail.WATER_TEST)));

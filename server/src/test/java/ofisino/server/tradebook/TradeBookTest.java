@@ -104,6 +104,28 @@ class TradeBookTest {
                 });
     }
 
+    /** A clutch shows when the gearbox is off it, or the engine is out to the rear: then the gearbox stays in. */
+    @Test
+    void aClutchIsLookedAtWhenNothingCoversIt(TestGarage garage) {
+        assertThat(shows(garage, "SALOON", "FRONT_ENGINE_REAR_DRIVE", "gearbox-out")
+                        .open("engine-out"))
+                .isEmpty();
+        assertThat(shows(garage, "VAN", "REAR_ENGINE", "engine-out-rear").open("gearbox-out-rear", "coolant-drained"))
+                .isEmpty();
+    }
+
+    /** The plan for a worn clutch plate, which this access shows. */
+    private static Plan shows(TestGarage garage, String body, String layout, String access) {
+        var car = new Car(body, layout, 1972, List.of("gearbox clutch-plate WORN"), List.of(), 0);
+        Plan plan = PlanReader.read(garage, Cars.enter(garage, car), false);
+        assertThat(plan.work(j -> j.isAt("gearbox") && j.does(Operation.INSPECT, Operation.REPLACE)))
+                .as(layout)
+                .hasSize(2)
+                .allSatisfy(
+                        j -> assertThat(plan.isOpen(j, access)).as(j.title()).isTrue());
+        return plan;
+    }
+
     /** Who welds changes nothing of what has to be so before and after it: the tank is out, the opening braced, the datum read again. */
     @Test
     void isPlannedAsTheTradeDoesThoughSomebodyElseWelds(TestGarage garage) {

@@ -60,9 +60,8 @@ class NamedThingsTest {
     @Test
     void bothSidesOfAnAxleAreOnePackage(TestGarage garage) {
         UUID project = garage.project();
-        UUID left = garage.finding(project, "front-suspension-left", "front-damper", "LEAK");
-        UUID right = garage.finding(project, "front-suspension-right", "front-damper", "LEAK");
-        for (UUID finding : List.of(left, right)) garage.decide(finding, "REPLACE");
+        UUID left = replaced(garage, project, "front-suspension-left", "front-damper", "LEAK");
+        UUID right = replaced(garage, project, "front-suspension-right", "front-damper", "LEAK");
         JsonNode offers =
                 garage.owner().get("/api/projects/" + project + "/chains").ok();
         assertThat(offers).hasSize(2);
@@ -78,9 +77,8 @@ class NamedThingsTest {
     @Test
     void newDiscsBringTheirPads(TestGarage garage) {
         UUID project = garage.project();
-        UUID pads = garage.finding(project, "front-brakes", "brake-pads-front", "WORN");
-        UUID discs = garage.finding(project, "front-brakes", "brake-disc-front", "WORN");
-        for (UUID finding : List.of(pads, discs)) garage.decide(finding, "REPLACE");
+        UUID pads = replaced(garage, project, "front-brakes", "brake-pads-front", "WORN");
+        UUID discs = replaced(garage, project, "front-brakes", "brake-disc-front", "WORN");
         String chains = "/api/projects/" + project + "/chains";
         JsonNode offers = garage.owner().get(chains).ok();
         assertThat(offers)
@@ -109,9 +107,8 @@ class NamedThingsTest {
     @Test
     void padsWhoseWorkIsPlannedGoOverToTheDiscs(TestGarage garage) {
         UUID project = garage.project();
-        UUID pads = garage.finding(project, "front-brakes", "brake-pads-front", "WORN");
-        UUID discs = garage.finding(project, "front-brakes", "brake-disc-front", "WORN");
-        for (UUID finding : List.of(pads, discs)) garage.decide(finding, "REPLACE");
+        UUID pads = replaced(garage, project, "front-brakes", "brake-pads-front", "WORN");
+        UUID discs = replaced(garage, project, "front-brakes", "brake-disc-front", "WORN");
         List<UUID> first = garage.chain(pads);
         List<UUID> second = garage.chain(discs);
         assertThat(garage.owner().get("/api/projects/" + project + "/needs").ok())
@@ -133,9 +130,8 @@ class NamedThingsTest {
     @Test
     void padsThatAreBegunStay(TestGarage garage) {
         UUID project = garage.project();
-        UUID pads = garage.finding(project, "front-brakes", "brake-pads-front", "WORN");
-        UUID discs = garage.finding(project, "front-brakes", "brake-disc-front", "WORN");
-        for (UUID finding : List.of(pads, discs)) garage.decide(finding, "REPLACE");
+        UUID pads = replaced(garage, project, "front-brakes", "brake-pads-front", "WORN");
+        UUID discs = replaced(garage, project, "front-brakes", "brake-disc-front", "WORN");
         List<UUID> first = garage.chain(pads);
         garage.move(first.get(0), "BEGUN");
         garage.chain(discs);
@@ -147,9 +143,8 @@ class NamedThingsTest {
     @Test
     void whatHasBegunIsNotJoined(TestGarage garage) {
         UUID project = garage.project();
-        UUID left = garage.finding(project, "front-suspension-left", "front-strut", "LEAK");
-        UUID right = garage.finding(project, "front-suspension-right", "front-strut", "LEAK");
-        for (UUID finding : List.of(left, right)) garage.decide(finding, "REPLACE");
+        UUID left = replaced(garage, project, "front-suspension-left", "front-strut", "LEAK");
+        UUID right = replaced(garage, project, "front-suspension-right", "front-strut", "LEAK");
         List<UUID> made = garage.chain(left);
         garage.move(made.get(0), "BEGUN");
         assertThat(garage.chain(right)).doesNotContainAnyElementsOf(made.subList(0, 2));
@@ -237,8 +232,7 @@ class NamedThingsTest {
     @Test
     void aJobStaysOnItsThing(TestGarage garage) {
         UUID project = garage.project();
-        UUID wiper = garage.finding(project, "scuttle", "wiper-motor", "DEAD_ELECTRICAL");
-        garage.decide(wiper, "REPLACE");
+        UUID wiper = replaced(garage, project, "scuttle", "wiper-motor", "DEAD_ELECTRICAL");
         UUID job = garage.chain(wiper).get(0);
         assertThat(garage.owner().get("/api/jobs/" + job).text("system")).isEqualTo("ELECTRICAL");
         garage.owner()
@@ -265,8 +259,7 @@ class NamedThingsTest {
     @Test
     void theDangersOfAThingStandAtItsJobs(TestGarage garage) {
         UUID project = garage.project();
-        UUID strut = garage.finding(project, "tailgate", "tailgate-strut", "WORN");
-        garage.decide(strut, "REPLACE");
+        UUID strut = replaced(garage, project, "tailgate", "tailgate-strut", "WORN");
         UUID job = garage.chain(strut).get(0);
         assertThat(garage.owner()
                         .get("/api/jobs/" + job)
@@ -281,8 +274,7 @@ class NamedThingsTest {
     @Test
     void consumablesAreCountedInTheirUnit(TestGarage garage) {
         UUID project = garage.project();
-        UUID pads = garage.finding(project, "front-brakes", "brake-pads-front", "WORN");
-        garage.decide(pads, "REPLACE");
+        UUID pads = replaced(garage, project, "front-brakes", "brake-pads-front", "WORN");
         garage.chain(pads);
         assertThat(needs(garage, project))
                 .contains("brake-cleaner 300 MILLILITRE", "brake-grease 5 GRAM", "brake-pads-front 1 PIECE")
@@ -326,5 +318,12 @@ class NamedThingsTest {
     private static Answer change(TestGarage garage, UUID finding, Map<String, Object> fields) {
         return garage.owner()
                 .put("/api/findings/" + finding, map("fields", fields, "version", garage.version("findings", finding)));
+    }
+
+    /** A finding that is decided so. */
+    private static UUID replaced(TestGarage garage, UUID project, String zone, String component, String kind) {
+        UUID finding = garage.finding(project, zone, component, kind);
+        garage.decide(finding, "REPLACE");
+        return finding;
     }
 }

@@ -112,14 +112,13 @@ public final class AccessLibrary {
                 "tools",
                 "itself"));
         List<Double> hours = e.numbers("hours");
+        List<String> needs = e.texts("needs");
         Access access = new Access(
                 e.text("id"),
                 e.text("name"),
                 e.text("strip"),
                 e.text("refit"),
-                e.texts("needs").stream()
-                        .map(AccessLibrary::named)
-                        .collect(Collectors.toCollection(LinkedHashSet::new)),
+                needs.stream().map(AccessLibrary::named).collect(Collectors.toCollection(LinkedHashSet::new)),
                 (int) Math.round(hours.get(0) * 60),
                 (int) Math.round(hours.get(1) * 60),
                 e.whole("people", 1),
@@ -140,7 +139,7 @@ public final class AccessLibrary {
                 e.has("near-airbags"),
                 e.has("fills") ? (int) Math.round(e.number("fills") * HUNDREDTHS) : 0,
                 e.texts("tools"),
-                e.texts("needs").stream()
+                needs.stream()
                         .filter(need -> need.endsWith(IF_LIKELY))
                         .map(AccessLibrary::named)
                         .collect(Collectors.toSet()),

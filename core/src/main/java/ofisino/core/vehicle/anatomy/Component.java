@@ -97,6 +97,11 @@ public record Component(
         return places.contains(place);
     }
 
+    /** Of which system it is there: what is wrong where it brakes, steers, holds people or carries fuel is never milder for a name. */
+    public VehicleSystem systemAt(VehicleSystem place) {
+        return place.neverTemporary() && !system.neverTemporary() ? place : system;
+    }
+
     /** @throws InvalidValue when the vehicle has none, or when it is elsewhere */
     public void mustBeAt(Zone zone, Equipment vehicle) {
         if (!isAt(zone.place()) || !mayBeOn(vehicle))

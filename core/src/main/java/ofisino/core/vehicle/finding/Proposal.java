@@ -2,7 +2,6 @@ package ofisino.core.vehicle.finding;
 
 import java.util.List;
 import ofisino.core.kernel.Aim;
-import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.vehicle.HowSeen;
 
 /**
@@ -10,13 +9,7 @@ import ofisino.core.vehicle.HowSeen;
  *
  * @param reasons the rules applied, in the order in which they were; never empty
  */
-public record Proposal(
-        Severity severity,
-        SafetyClass safetyClass,
-        HowSeen howSeen,
-        Aim aim,
-        VehicleSystem system,
-        List<Reason> reasons) {
+public record Proposal(Severity severity, SafetyClass safetyClass, HowSeen howSeen, Aim aim, List<Reason> reasons) {
     /** The rules by which a proposal is made; the screen puts them into words. */
     public enum Reason {
         USUAL_FOR_THE_KIND,

@@ -36,7 +36,6 @@ public final class ProposalRules {
         Aim aim = safety.standsInTheWay() && kind.usualAim().compareTo(Aim.ROAD_READY) > 0
                 ? Aim.ROAD_READY
                 : kind.usualAim();
-        return new Proposal(
-                new Severity(severity), safety, lastSeen.orElse(zone.usuallySeen()), aim, zone.system(), reasons);
+        return new Proposal(new Severity(severity), safety, lastSeen.orElse(zone.usuallySeen()), aim, reasons);
     }
 }

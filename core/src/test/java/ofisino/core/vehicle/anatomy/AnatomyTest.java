@@ -162,4 +162,11 @@ class AnatomyTest {
         assertThatThrownBy(() -> ANATOMY.require("sill-outer").mustBeAbleToHave(FindingKind.DEAD_ELECTRICAL))
                 .hasMessageContaining("Outer sill");
     }
+
+    @Test
+    void aNameMakesNothingMilderWhereTheCarBrakesOrSteers() {
+        Component glass = ANATOMY.require("headlamp-glass");
+        assertThat(glass.systemAt(VehicleSystem.STRUCTURE)).isEqualTo(VehicleSystem.ELECTRICAL);
+        assertThat(glass.systemAt(VehicleSystem.BRAKES)).isEqualTo(VehicleSystem.BRAKES);
+    }
 }

@@ -112,11 +112,8 @@ record FindingService(
      * @param demands what is known of it beyond kind and zone
      */
     private record Place(Zone zone, Optional<Component> thing, Map<Proposal.Reason, SafetyClass> demands) {
-        /** That of the thing; but what is wrong where it brakes, steers, holds people or carries fuel is never milder for a name. */
         VehicleSystem system(FindingKind kind) {
-            return thing.map(Component::system)
-                    .filter(s -> s.neverTemporary() || !zone.system().neverTemporary())
-                    .orElseGet(() -> kind.systemAt(zone.system()));
+            return thing.map(c -> c.systemAt(zone.system())).orElseGet(() -> kind.systemAt(zone.system()));
         }
     }
 

@@ -8180,6 +8180,8 @@ export interface components {
             pace: components["schemas"]["PaceOfPlan"];
             phases: components["schemas"]["PhaseResponse"][];
             policy: components["schemas"]["WayRound"];
+            /** @enum {string} */
+            search: "GOES_ON" | "OVER" | "LEFT";
             unplaced: components["schemas"]["UnplacedResponse"][];
             waiting: components["schemas"]["Waiting"][];
             windows: components["schemas"]["TimeWindow"][];

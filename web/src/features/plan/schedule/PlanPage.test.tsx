@@ -1,4 +1,4 @@
-import { screen, waitFor, within } from '@testing-library/react'
+import { cleanup, screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { expect, it } from 'vitest'
 import { show } from '@/test/page'
@@ -51,6 +51,7 @@ const plan = (more: object = {}) => ({
   policy: { policy: 'RUNNING_FIRST', mostOpen: 1 },
   pace: { own: false, jobs: 9, factor: 1.214, turnUp: { meant: 20, came: 12, rate: 0.614 } },
   followedAt: '2026-03-01T10:00:00Z',
+  search: 'GOES_ON',
   ...more,
 })
 const open = (answer: object) => {
@@ -155,6 +156,14 @@ it('shows what one’s own hours do to the dates before the plan reckons with th
 it('keeps the room of an offer while a longer search goes on', async () => {
   open(plan())
   expect(await screen.findByText('Looking for a sooner plan …')).toBeVisible()
+})
+
+it('says that nothing sooner was found only where the search came to its end', async () => {
+  open(plan({ search: 'OVER' }))
+  expect(await screen.findByText('No sooner plan was found.')).toBeVisible()
+  cleanup()
+  open(plan({ search: 'LEFT' }))
+  expect(await screen.findByText('A sooner plan was not looked for to the end.')).toBeVisible()
 })
 
 it('offers what a longer search found', async () => {

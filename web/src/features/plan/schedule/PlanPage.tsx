@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import { useRole } from '@/api/useRole'
-import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
 import { Link, useParams } from 'react-router'
 import { Trans, useTranslation } from 'react-i18next'
 import type { Schemas } from '@/api/client'
@@ -28,7 +28,6 @@ import { Waiting } from './Waiting'
 type Plan = Schemas['PlanResponse']
 
 const LOOK_AGAIN_MS = 5000
-const LOOKS = 3
 
 /** When what happens, and why not sooner. */
 export function PlanPage() {
@@ -36,22 +35,16 @@ export function PlanPage() {
   const { t } = useTranslation()
   const plan = useQuery({
     ...planQuery(projectId),
-    refetchInterval: (q) => (looksOn(q.state) ? LOOK_AGAIN_MS : false),
-    notifyOnChangeProps: 'all', // the last look is one, also where it finds the same
+    refetchInterval: (q) => (q.state.data?.search === 'GOES_ON' ? LOOK_AGAIN_MS : false),
   })
-  const looking = looksOn(useQueryClient().getQueryState<Plan>(planQuery(projectId).queryKey))
   return (
     <Loaded query={plan} what={t('plan.loading')}>
-      {(p) => <Dated plan={p} projectId={projectId} looking={looking} />}
+      {(p) => <Dated plan={p} projectId={projectId} />}
     </Loaded>
   )
 }
 
-/** The search goes on behind the page: what it finds is there some seconds later. */
-const looksOn = (state: { dataUpdateCount: number; data: Plan | undefined } | undefined) =>
-  !!state && state.dataUpdateCount <= LOOKS && !state.data?.better
-
-function Dated({ plan, projectId, looking }: { plan: Plan; projectId: string; looking: boolean }) {
+function Dated({ plan, projectId }: { plan: Plan; projectId: string }) {
   const { t } = useTranslation()
   const [chosen, setChosen] = useState<string>()
   const [wanted, setWanted] = useState<string>()
@@ -72,7 +65,7 @@ function Dated({ plan, projectId, looking }: { plan: Plan; projectId: string; lo
       {plan.activities.length === 0 && plan.unplaced.length + plan.circle.length + plan.waiting.length === 0 && (
         <Empty title={t('plan.emptyTitle')}>{t('plan.empty')}</Empty>
       )}
-      {plan.activities.length > 0 && <Better projectId={projectId} plan={plan} looking={looking} />}
+      {plan.activities.length > 0 && <Better projectId={projectId} plan={plan} />}
       <Risk projectId={projectId} />
       <PhaseOverview plan={plan} />
       <PlanAxis

@@ -119,8 +119,11 @@ export const scheduleWords = {
     paceOwnKept: 'The plan uses your own pace.',
     paceThoughtKept: 'The plan uses the estimates.',
     better: 'A longer search found a better order: {{aim}} on {{after}} instead of {{before}}.',
-    looksOn: 'Looking for a sooner plan …',
-    noneSooner: 'No sooner plan was found.',
+    search: {
+      GOES_ON: 'Looking for a sooner plan …',
+      OVER: 'No sooner plan was found.',
+      LEFT: 'A sooner plan was not looked for to the end.',
+    },
     takeBetter: 'Take that plan',
     fewer: 'A longer search saves {{time}} of taking apart: {{what}} done once for more jobs, and no date is later.',
     shareMore: 'Do it once',

@@ -10,7 +10,7 @@ import type { Plan } from '../axis/lanes'
  * What a longer search has found meanwhile: a plan that is sooner, or else what may be opened once more seldom. Its row is there from the first,
  * so that nothing moves when an offer comes.
  */
-export function Better({ projectId, plan, looking }: { projectId: string; plan: Plan; looking: boolean }) {
+export function Better({ projectId, plan }: { projectId: string; plan: Plan }) {
   const { t } = useTranslation()
   const format = useFormat()
   const path = { params: { path: { projectId } } }
@@ -44,7 +44,7 @@ export function Better({ projectId, plan, looking }: { projectId: string; plan: 
     )
   return (
     <p role="status" className="quiet mb-4 flex min-h-12 items-center">
-      {t(looking ? 'dates.looksOn' : 'dates.noneSooner')}
+      {t(`dates.search.${plan.search}`)}
     </p>
   )
 }

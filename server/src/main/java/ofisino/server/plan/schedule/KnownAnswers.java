@@ -27,6 +27,7 @@ import ofisino.core.plan.whatif.AtOwnPace;
 import ofisino.core.plan.whatif.LongerSearch.Better;
 import ofisino.server.plan.Plans.Milestone;
 import ofisino.server.plan.schedule.LongerSearches.Found;
+import ofisino.server.plan.schedule.LongerSearches.SearchState;
 import org.jspecify.annotations.Nullable;
 
 /** Plans that were made lately, by the whole question: whatever changes, asks another one, and so never gets an old answer. */
@@ -122,11 +123,15 @@ final class KnownAnswers {
         }
 
         void foundBetter(Better better) {
-            found = new Found(Optional.of(better), found.fewer());
+            found = new Found(Optional.of(better), found.fewer(), found.search());
         }
 
         void foundFewer(Grouping.Fewer fewer) {
-            found = new Found(found.better(), Optional.of(fewer));
+            found = new Found(found.better(), Optional.of(fewer), found.search());
+        }
+
+        void searches(SearchState state) {
+            found = new Found(found.better(), found.fewer(), state);
         }
 
         /** As far as there is one. */

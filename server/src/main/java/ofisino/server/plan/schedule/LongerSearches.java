@@ -35,9 +35,17 @@ class LongerSearches {
 
     private static final int TRIALS_EFFORT = 60_000;
 
+    /** How far the search behind a plan is. */
+    enum SearchState {
+        GOES_ON,
+        OVER,
+        /** Not begun, or left for another plan. */
+        LEFT
+    }
+
     /** @param better a plan that is sooner @param fewer what may be opened once more seldom */
-    record Found(Optional<Better> better, Optional<Grouping.Fewer> fewer) {
-        static final Found NOTHING = new Found(Optional.empty(), Optional.empty());
+    record Found(Optional<Better> better, Optional<Grouping.Fewer> fewer, SearchState search) {
+        static final Found NOTHING = new Found(Optional.empty(), Optional.empty(), SearchState.LEFT);
     }
 
     private final boolean on;
@@ -63,19 +71,26 @@ class LongerSearches {
     Found of(Answer answer, Set<String> apart) {
         if (on && answer.outcome() instanceof PlanOutcome.Planned && answer.claimSearch()) {
             wanted.set(answer);
+            answer.searches(SearchState.GOES_ON);
             behind.schedule(() -> search(answer, apart), PAUSE_SECONDS, TimeUnit.SECONDS);
         }
         return answer.found();
     }
 
     private void search(Answer answer, Set<String> apart) {
-        searchSooner(answer);
         BooleanSupplier stopped = () -> wanted.get() != answer;
-        Grouping.further(answer.problem(), apart, TRIAL, TRIALS_EFFORT, stopped).ifPresent(answer::foundFewer);
+        boolean whole = false;
+        try {
+            searchSooner(answer, stopped);
+            Grouping.further(answer.problem(), apart, TRIAL, TRIALS_EFFORT, stopped)
+                    .ifPresent(answer::foundFewer);
+            whole = !stopped.getAsBoolean();
+        } finally {
+            answer.searches(whole ? SearchState.OVER : SearchState.LEFT);
+        }
     }
 
-    private void searchSooner(Answer answer) {
-        BooleanSupplier stopped = () -> wanted.get() != answer;
+    private static void searchSooner(Answer answer, BooleanSupplier stopped) {
         for (int step : STEPS) {
             if (stopped.getAsBoolean() || answer.found().better().isPresent()) return;
             int schedules = Math.min(

@@ -98,6 +98,7 @@ record PlanAnswers(
                 hires(caller, planned),
                 planned.doubts().waiting(),
                 service.followedAt(caller, projectId).orElse(null),
+                found.search(),
                 found.better()
                         .map(b -> new BetterResponse(b.aim(), b.before(), b.after()))
                         .orElse(null),

@@ -123,6 +123,7 @@ record PlanController(
      * @param waiting    what has no date, or only a hoped-for one, and why
      * @param policy     what matters first, and how much is open meanwhile
      * @param followedAt when somebody said that this is the plan
+     * @param search     behind it, for one that is better
      */
     record PlanResponse(
             List<ActivityResponse> activities,
@@ -138,6 +139,7 @@ record PlanController(
             List<HireResponse> hires,
             List<Plans.Waiting> waiting,
             @Nullable Instant followedAt,
+            LongerSearches.SearchState search,
             @Nullable BetterResponse better,
             @Nullable FewerResponse fewer) {}
 

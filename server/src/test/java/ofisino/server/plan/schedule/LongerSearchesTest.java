@@ -19,6 +19,7 @@ import ofisino.core.plan.problem.PlanProblem;
 import ofisino.core.plan.solve.Planner;
 import ofisino.core.plan.whatif.LongerSearch.Better;
 import ofisino.server.plan.schedule.KnownAnswers.Answer;
+import ofisino.server.plan.schedule.LongerSearches.SearchState;
 import org.junit.jupiter.api.Test;
 
 class LongerSearchesTest {
@@ -58,6 +59,20 @@ class LongerSearchesTest {
                     .satisfies(j -> assertThat(j.jobs())
                             .containsExactlyInAnyOrder(new ActivityId("weld"), new ActivityId("seal")));
         });
+        searches.stop();
+    }
+
+    /** That nothing sooner was found is said of a search that is over, and not of one that goes on or was left for another plan. */
+    @Test
+    void saysHowFarItIs() throws InterruptedException {
+        var searches = new LongerSearches(true);
+        var left = new Answer(problem(0), Planner.plan(problem(0), new Planner.Budget(30, 1)));
+        var looked = new Answer(problem(1), Planner.plan(problem(1), new Planner.Budget(30, 1)));
+        assertThat(searches.of(left, Set.of()).search()).isEqualTo(SearchState.GOES_ON);
+        assertThat(searches.of(looked, Set.of()).search()).isEqualTo(SearchState.GOES_ON);
+        for (int i = 0; i < 6000 && looked.found().search() == SearchState.GOES_ON; i++) Thread.sleep(20);
+        assertThat(looked.found().search()).isEqualTo(SearchState.OVER);
+        assertThat(left.found().search()).isEqualTo(SearchState.LEFT);
         searches.stop();
     }
 
@@ -104,7 +119,7 @@ class LongerSearchesTest {
     void nothingIsSearchedWhereNothingIsPlannedOrItIsOff() {
         var off = new LongerSearches(false);
         var late = new Answer(problem(0), Planner.plan(problem(5), new Planner.Budget(30, 1)));
-        off.of(late, Set.of());
+        assertThat(off.of(late, Set.of()).search()).isEqualTo(SearchState.LEFT);
         assertThat(late.claimSearch()).as("nobody has begun").isTrue();
         off.stop();
     }

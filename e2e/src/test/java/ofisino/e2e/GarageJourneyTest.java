@@ -94,7 +94,6 @@ class GarageJourneyTest {
         desk.navigate(car + "/plan");
         Locator axis = desk.getByLabel(word("dates.axis"));
         axis.getByText("Bay in the shed").waitFor();
-        says(desk, word("risk.table")); // what stands above has come: nothing moves any more
         desk.getByText(word("dates.sooner")).click();
         says(desk, word("dates.soonerBy.HALF_AN_HOUR"));
         accessible(desk);

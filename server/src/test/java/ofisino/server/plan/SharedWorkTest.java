@@ -219,6 +219,26 @@ class SharedWorkTest {
         assertThat(split(garage, bleed, late)).as("it is apart").isEqualTo(422);
     }
 
+    /** Once it waited for the fuel, and so for all that wants power, while the carpets that wait for it stay out. Common practice, no source. */
+    @Test
+    void theHoseTestWaitsForNoFuel(TestGarage garage) {
+        UUID project = garage.project();
+        List<UUID> scuttle = chain(garage, project, "scuttle", "RUST_THROUGH");
+        Map<String, UUID> named = scuttle.stream()
+                .collect(Collectors.toMap(
+                        j -> garage.owner().get("/api/jobs/" + j).text("title"), j -> j));
+        UUID fuel = named.get("Fill with fuel and look for leaks");
+        UUID hose = named.keySet().stream()
+                .filter(t -> t.startsWith("Hose test"))
+                .map(named::get)
+                .findFirst()
+                .orElseThrow();
+        UUID own = after(garage, fuel).get(0);
+        assertThat(named.keySet())
+                .anyMatch(t -> t.startsWith("Paint") && named.get(t).equals(own));
+        assertThat(after(garage, hose)).contains(own).doesNotContain(fuel);
+    }
+
     private static int split(TestGarage garage, UUID job, UUID finding) {
         return garage.owner()
                 .post("/api/jobs/" + job + "/apart", map("findingId", finding, "chainId", UUID.randomUUID()))

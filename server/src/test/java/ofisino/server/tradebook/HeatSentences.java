@@ -3,12 +3,14 @@ package ofisino.server.tradebook;
 import static ofisino.server.tradebook.Sentence.sentence;
 import static ofisino.server.tradebook.Sentence.that;
 
+import java.time.Duration;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.stream.Stream;
 import ofisino.core.plan.job.Detail;
 import ofisino.core.plan.job.Operation;
+import ofisino.server.tradebook.Plan.Span;
 import ofisino.server.tradebook.Plan.Work;
 import ofisino.server.tradebook.Sentence.Case;
 
@@ -76,6 +78,7 @@ final class HeatSentences {
                         "The fire is watched for an hour: a visit ends at one, the last spark at noon",
                         plan -> hot(plan)
                                 .flatMap(j -> j.stretches().stream()
+                                        .filter(HeatSentences::isOwn)
                                         .map(s -> that(
                                                 j.title(),
                                                 !s.to().atZone(ZONE)
@@ -98,6 +101,11 @@ final class HeatSentences {
 
     static Stream<Work> hot(Plan plan) {
         return plan.work(Work::isHot);
+    }
+
+    /** Whoever else does it, for days, watches it himself. */
+    private static boolean isOwn(Span stretch) {
+        return stretch.to().isBefore(stretch.from().plus(Duration.ofDays(1)));
     }
 
     private static Stream<Case> tankAwayFromHeat(Plan plan) {

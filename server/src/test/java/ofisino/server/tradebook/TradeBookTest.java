@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.stream.LongStream;
 import java.util.stream.Stream;
+import ofisino.core.plan.job.Detail;
 import ofisino.core.plan.job.Operation;
 import ofisino.server.testing.TestApplication;
 import ofisino.server.testing.TestGarage;
@@ -112,6 +113,28 @@ class TradeBookTest {
                 .isEmpty();
         assertThat(shows(garage, "VAN", "REAR_ENGINE", "engine-out-rear").open("gearbox-out-rear", "coolant-drained"))
                 .isEmpty();
+    }
+
+    /** Rust eats the metal that holds a glass: that is cut out and welded, while the glass is out, and hosed when it is in again. */
+    @Test
+    void rustRoundAGlassIsWeldedWhileTheGlassIsOut(TestGarage garage) {
+        Map<String, String> accesses = Map.of(
+                "windscreen", "windscreen-out",
+                "rear-window", "rear-glass-out",
+                "door-glass-left", "door-glass-out",
+                "side-glass-left", "side-glass-out");
+        List<String> found =
+                accesses.keySet().stream().map(zone -> zone + " RUST_THROUGH").toList();
+        var car = new Car("COUPE", "FRONT_ENGINE_REAR_DRIVE", 1972, found, List.of(), 0);
+        Plan plan = PlanReader.read(garage, Cars.enter(garage, car), false);
+        accesses.forEach((zone, access) -> assertThat(
+                        plan.work(j -> j.zone().equals(zone) && j.does(Operation.CUT, Operation.WELD, Operation.PAINT)))
+                .as(zone)
+                .hasSizeGreaterThan(3)
+                .allSatisfy(
+                        j -> assertThat(plan.isOpen(j, access)).as(j.title()).isTrue()));
+        assertThat(plan.work(j -> j.has(Detail.WATER_TEST))).hasSize(1);
+        assertThat(BOOK.read(plan)).isEmpty();
     }
 
     /** The plan for a worn clutch plate, which this access shows. */

@@ -49,8 +49,9 @@ public enum FindingKind {
         return usualAim;
     }
 
-    /** Of which system it is where nobody named the thing: what carries no current is not what is dead there. */
+    /** Of which system it is where nobody named the thing: what carries no current is not what is dead there, and no glass rusts through. */
     public VehicleSystem systemAt(VehicleSystem place) {
+        if (this == RUST_THROUGH && place == VehicleSystem.GLASS_AND_SEALS) return VehicleSystem.BODY;
         return this == DEAD_ELECTRICAL && WITHOUT_CURRENT.contains(place) ? VehicleSystem.ELECTRICAL : place;
     }
 

@@ -182,7 +182,6 @@ class AccessLibraryTest {
             "roof-front",
             "roof-rear",
             "side-cover",
-            "side-glass",
             "side-panel-front",
             "side-panel-rear",
             "tank-cap",

@@ -172,4 +172,11 @@ class InspectionTest {
                 .as("what carries fuel is never milder for being electric")
                 .isEqualTo(VehicleSystem.FUEL);
     }
+
+    @Test
+    void rustThroughAtAGlassIsInTheMetalThatHoldsIt() {
+        assertThat(FindingKind.RUST_THROUGH.systemAt(VehicleSystem.GLASS_AND_SEALS))
+                .isEqualTo(VehicleSystem.BODY);
+        assertThat(FindingKind.CRACK.systemAt(VehicleSystem.GLASS_AND_SEALS)).isEqualTo(VehicleSystem.GLASS_AND_SEALS);
+    }
 }

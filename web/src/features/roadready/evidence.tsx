@@ -15,8 +15,8 @@ import { PartLink, type Today } from './sentences'
 export function TonightList({ today }: { today: Today }) {
   const { t } = useTranslation()
   const { projectId = '' } = useParams()
-  if (today.openJobs === 0) return null
-  if (!today.tonight || today.tonight.jobs.length === 0) return <p className="quiet">{t('today.nothingTonight')}</p>
+  if (today.openJobs === 0 || !today.tonight) return null
+  if (today.tonight.jobs.length === 0) return <p className="quiet">{t('today.nothingTonight')}</p>
   return (
     <ol className="grid gap-2">
       {today.tonight.jobs.map((job) => (

@@ -20,6 +20,15 @@ export function RoadSentence({ today }: { today: Today }) {
   const { projectId = '' } = useParams()
   const road = today.road
   if (today.dangerousWithoutWork > 0) return <>{t('today.noDate', { count: today.dangerousWithoutWork })}</>
+  if (!road && !today.planComplete)
+    return (
+      <>
+        {t('today.noDateYet')}{' '}
+        <Link className="link" to={`/p/${projectId}/plan`}>
+          {t('today.planIncomplete')}
+        </Link>
+      </>
+    )
   if (!road) return <>{today.nextGate ? t('today.nothingPlanned') : t('today.nothingInTheWay')}</>
   const date = format.far(road.onAtOwnPace ?? road.on)
   const kept = road.beyondAtOwnPace

@@ -114,6 +114,21 @@ it('works out what would make an impossible plan possible when asked', async () 
   expect(screen.getByText('€30.00 more at hand now')).toBeInTheDocument()
 })
 
+it('tells what leaves work without a date, and only counts what follows it', async () => {
+  const without = (id: string, limit: object) => ({ subject: { kind: 'JOB', id, title: `Work ${id}` }, limit })
+  const far = '2028-11-30T00:00:00Z'
+  const following = without('d', { kind: 'AFTER', until: far, subject: { kind: 'JOB', id: 'c', title: 'Work c' } })
+  open(plan({ milestones: [], unplaced: [without('c', { kind: 'MONEY', until: far }), following] }))
+  expect(await screen.findByText('No date yet: some work has none.')).toBeVisible()
+  expect(screen.getByText('One more job follows these.')).toBeVisible()
+  expect(screen.queryByText(/It follows/)).toBeNull()
+  expect(screen.queryByRole('button', { name: /This is the plan/ })).toBeNull()
+  cleanup()
+  open(plan({ milestones: [], unplaced: [without('c', { kind: 'NO_TIME', until: far }), following] }))
+  expect(await screen.findByText(/Without garage time there are no dates/)).toBeVisible()
+  expect(screen.queryByText(/Nobody is in the garage|follows/)).toBeNull()
+})
+
 const later = {
   possible: true,
   milestones: [{ aim: 'RUNNER', before: '2026-03-05T20:00:00Z', after: '2026-03-19T20:00:00Z' }],

@@ -1,20 +1,17 @@
 import { useState } from 'react'
-import { useRole } from '@/api/useRole'
 import { useQuery } from '@tanstack/react-query'
-import { Link, useParams } from 'react-router'
+import { useParams } from 'react-router'
 import { Trans, useTranslation } from 'react-i18next'
 import type { Schemas } from '@/api/client'
 import { planQuery } from '@/api/queries'
 import { Empty, Loaded } from '@/ui/page/Feedback'
-import { Further, Page, Part } from '@/ui/page/Page'
+import { Further, Page } from '@/ui/page/Page'
 import { useFormat } from '@/ui/format/format'
-import { workPath } from '@/ui/format/workPath'
 import { ActivityPanel } from './ActivityPanel'
 import { Better } from './offers/Better'
 import { FollowPlan, Slipped } from './offers/FollowPlan'
 import { Hires } from './Hires'
 import { Loose } from './Loose'
-import { Mending } from '../whatif/Mending'
 import { OwnPace } from '../whatif/OwnPace'
 import { WhatFirst } from '../whatif/WhatFirst'
 import { PlanAxis } from './axis/PlanAxis'
@@ -22,6 +19,7 @@ import { PhaseOverview } from './PhaseOverview'
 import { PlanDays } from './PlanDays'
 import { Risk } from '../risk/Risk'
 import { Sooner } from '../whatif/Sooner'
+import { Unplanned } from './Unplanned'
 import { useReason } from './useReason'
 import { Waiting } from './Waiting'
 
@@ -58,14 +56,14 @@ function Dated({ plan, projectId }: { plan: Plan; projectId: string }) {
       title={t('plan.title')}
       words={['session', 'slack', 'stripDown', 'planB']}
       answer={<PlanAnswer plan={plan} />}
-      action={plan.activities.length > 0 && <FollowPlan projectId={projectId} plan={plan} />}
+      action={plan.milestones.length > 0 && <FollowPlan projectId={projectId} plan={plan} />}
     >
       <Unplanned plan={plan} projectId={projectId} />
       <Waiting plan={plan} projectId={projectId} />
       {plan.activities.length === 0 && plan.unplaced.length + plan.circle.length + plan.waiting.length === 0 && (
         <Empty title={t('plan.emptyTitle')}>{t('plan.empty')}</Empty>
       )}
-      {plan.activities.length > 0 && <Better projectId={projectId} plan={plan} />}
+      {plan.activities.length > 0 && plan.unplaced.length === 0 && <Better projectId={projectId} plan={plan} />}
       <Risk projectId={projectId} />
       <PhaseOverview plan={plan} />
       <PlanAxis
@@ -133,7 +131,8 @@ function PlanAnswer({ plan }: { plan: Plan }) {
   const { t } = useTranslation()
   const format = useFormat()
   if (plan.circle.length > 0) return t('plan.circle', { jobs: plan.circle.map((s) => s.title).join(' → ') })
-  if (plan.milestones.length === 0) return t(plan.waiting.length > 0 ? 'plan.allWaits' : 'plan.nothing')
+  if (plan.milestones.length === 0)
+    return t(plan.unplaced.length > 0 ? 'plan.noDate' : plan.waiting.length > 0 ? 'plan.allWaits' : 'plan.nothing')
   const shown = plan.milestones.filter((m, i, all) => i === 0 || m.finish !== all[i - 1]!.finish)
   const last = shown.at(-1)!
   const kept = (m: Plan['milestones'][number]) => {
@@ -166,36 +165,5 @@ function PlanAnswer({ plan }: { plan: Plan }) {
           t(last.spareDays >= 0 ? 'dates.spare' : 'dates.missed', { count: Math.abs(last.spareDays) })}
       </Further>
     </>
-  )
-}
-
-function Unplanned({ plan, projectId }: { plan: Plan; projectId: string }) {
-  const { owns } = useRole()
-  const { t } = useTranslation()
-  const reason = useReason()
-  if (plan.unplaced.length === 0) return null
-  const noTime = plan.unplaced.some((u) => u.limit.kind === 'NO_TIME' && !u.limit.subject)
-  return (
-    <Part title={t('plan.unplaced', { count: plan.unplaced.length })}>
-      {noTime && (
-        <p className="mb-2">
-          {t('plan.noTime')}{' '}
-          <Link className="link" to="/garage">
-            {t('today.sayWhen')}
-          </Link>
-        </p>
-      )}
-      <ul>
-        {plan.unplaced.map((u) => (
-          <li key={u.subject.id}>
-            <Link className="link" to={workPath(projectId, u.subject)}>
-              {u.subject.title}
-            </Link>
-            : {reason(u.limit)}
-          </li>
-        ))}
-      </ul>
-      {owns && <Mending projectId={projectId} />}
-    </Part>
   )
 }

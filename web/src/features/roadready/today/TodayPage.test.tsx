@@ -103,6 +103,13 @@ it('says what holds the road date, what to do tonight, what to order and what is
   expect(screen.getByText('D6H')).toBeInTheDocument()
 })
 
+it('has no road date where something that the road needs has none', async () => {
+  const text = await page(today({ planComplete: false, road: undefined, tonight: undefined, openJobs: 9 }))
+  expect(text).toContain('No road date yet.')
+  expect(screen.getByRole('link', { name: /no date/i })).toHaveAttribute('href', '/p/car/plan')
+  expect(text).not.toContain('Nothing can be done')
+})
+
 it('does not hide that it is late, over the month, or incomplete', async () => {
   const text = await page(
     today({

@@ -35,6 +35,7 @@ export const todayWords = {
       'Nothing recorded keeps it off the road, and all the evidence is there. The law and the next inspection still come first.',
     noDate_one: 'No road date yet: one finding that keeps it off the road has no jobs.',
     noDate_other: 'No road date yet: {{count}} findings that keep it off the road have no jobs.',
+    noDateYet: 'No road date yet.',
     notBefore: 'On the road <b>not before {{date}}</b>{{kept}}.',
     ifKept: ' ({{date}} if you keep every session)',
     ifAllKept: ' if you keep every session; at your pace, not within two years',

@@ -2,26 +2,34 @@ import { useTranslation } from 'react-i18next'
 import type { Schemas } from '@/api/client'
 import { useFormat } from '@/ui/format/format'
 
+type Move = Schemas['MoveResponse']
+
 /** What a change does to each milestone: another day, or nothing. */
-export function MilestoneMoves({ move }: { move: Schemas['MoveResponse'] }) {
+export function MilestoneMoves({ move }: { move: Move }) {
   const { t } = useTranslation()
-  const format = useFormat()
+  const sentence = useSentence(move)
   return (
     <>
       {!move.possible && <p className="font-semibold">{t('dates.impossible')}</p>}
       <ul>
         {move.milestones.map((s) => (
-          <li key={s.aim}>
-            {s.before && s.after && format.dateOf(s.before) !== format.dateOf(s.after)
-              ? t('dates.milestoneMoves', {
-                  aim: t(`reached.${s.aim}`),
-                  before: format.shortDay(s.before),
-                  after: format.shortDay(s.after),
-                })
-              : t('dates.milestoneStays', { aim: t(`reached.${s.aim}`) })}
-          </li>
+          <li key={s.aim}>{sentence(s)}</li>
         ))}
       </ul>
     </>
   )
+}
+
+/** A date comes, or goes, with what has no place in the one plan or the other. */
+function useSentence({ possible }: Move) {
+  const { t } = useTranslation()
+  const format = useFormat()
+  return ({ aim: a, before, after }: Move['milestones'][number]) => {
+    const aim = t(`reached.${a}`)
+    if (!before && after) return t('dates.milestoneCame', { aim, after: format.shortDay(after) })
+    if (!after && !possible) return t('dates.milestoneLost', { aim })
+    return before && after && format.dateOf(before) !== format.dateOf(after)
+      ? t('dates.milestoneMoves', { aim, before: format.shortDay(before), after: format.shortDay(after) })
+      : t('dates.milestoneStays', { aim })
+  }
 }

@@ -14,6 +14,7 @@ import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.Plan;
 import ofisino.core.plan.problem.PlanProblem;
 import ofisino.core.plan.problem.Reason;
+import ofisino.core.plan.solve.Planner;
 import org.junit.jupiter.api.Test;
 
 class MilestonesTest {
@@ -43,5 +44,23 @@ class MilestonesTest {
                 Milestones.milestone(problem, plan, Aim.RUNNER).orElseThrow();
         assertThat(reached.chain()).containsExactly(new ActivityId("weld"));
         assertThat(reached.holder()).isEqualTo(new ActivityId("weld"));
+    }
+
+    /** Where something that the aim needs has no place, no date is its date. Another aim keeps its own. */
+    @Test
+    void whatHasNoPlaceLeavesItsAimWithoutADate() {
+        Instant from = JoiningTest.NOW;
+        Activity part = Activity.order("part", Aim.RUNNER, Duration.ofDays(3));
+        Activity paint = Activity.job("paint", Aim.SHOW, 4, new Activity.Crew(1, List.of("ines")));
+        PlanProblem problem = PlanProblem.simple(
+                from,
+                from.plus(Duration.ofDays(9)),
+                java.time.ZoneOffset.UTC,
+                JoiningTest.withTime(Duration.ofMinutes(30)),
+                List.of(part, paint),
+                List.of());
+        Plan plan = Planner.plan(problem, new Planner.Budget(10, 1)).plan();
+        assertThat(Milestones.milestone(problem, plan, Aim.RUNNER)).isPresent();
+        assertThat(Milestones.milestone(problem, plan, Aim.SHOW)).isEmpty();
     }
 }

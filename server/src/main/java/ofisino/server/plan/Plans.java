@@ -65,9 +65,9 @@ public interface Plans {
             subjects = Map.copyOf(subjects);
         }
 
-        /** The milestone comes no sooner than the plan says, and later when what it waits for takes longer, or for what has no place in the plan. */
+        /** The milestone comes no sooner than the plan says, and later when what it waits for takes longer. */
         public boolean isNotBefore(Aim milestone) {
-            return !(outcome instanceof PlanOutcome.Planned) || doubts.about(milestone);
+            return doubts.about(milestone);
         }
 
         /** How late each may begin without any milestone getting later; empty while not everything has a date. */

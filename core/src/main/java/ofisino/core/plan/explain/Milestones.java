@@ -31,9 +31,11 @@ public final class Milestones {
      */
     public record Milestone(Instant finish, List<ActivityId> chain, ActivityId holder) {}
 
-    /** Empty where nothing is left to do for the aim. */
+    /** Empty where nothing is left to do for the aim, or where something that it needs has no place in the plan: then it has no date either. */
     public static Optional<Milestone> milestone(PlanProblem problem, Plan plan, Aim aim) {
-        return last(plan, new NeededFor(problem).aim(aim)).map(last -> {
+        Set<ActivityId> needed = new NeededFor(problem).aim(aim);
+        if (!plan.activities().keySet().containsAll(needed)) return Optional.empty();
+        return last(plan, needed).map(last -> {
             List<ActivityId> chain = chain(plan, last.id());
             return new Milestone(last.end(), chain, holder(problem, plan, chain));
         });

@@ -46,11 +46,11 @@ final class AssemblySentences {
                 sentence(
                         107,
                         "Carpets stay out until the hose test",
-                        // of two stays inside two of another access, the first may have to be over before
-                        plan -> plan.open("carpets-out")
-                                .filter(o -> plan.open("battery-isolated").count() == 1)
-                                .flatMap(o -> plan.work(j -> j.has(Detail.WATER_TEST))
-                                        .map(j -> that(o.refit(), !o.refitFrom().isBefore(j.end()))))),
+                        plan -> carpetsStayOutUntil(plan, Detail.WATER_TEST)),
+                sentence(
+                        116,
+                        "Carpets stay out until the cavities have their wax",
+                        plan -> carpetsStayOutUntil(plan, Detail.CAVITY_WAX)),
                 sentence(
                         113,
                         "A valve clearance is set when all that moves is in",
@@ -80,6 +80,14 @@ final class AssemblySentences {
                         plan -> plan.work(j -> j.has(Detail.GLASS))
                                 .flatMap(glass -> plan.work(j -> j.does(Operation.WELD, Operation.CUT))
                                         .map(j -> that(j.title(), !glass.start().isBefore(j.end()))))));
+    }
+
+    /** Of two stays inside two of another access, the first may have to be over before. */
+    private static Stream<Case> carpetsStayOutUntil(Plan plan, Detail done) {
+        return plan.open("carpets-out")
+                .filter(o -> plan.open("battery-isolated").count() == 1)
+                .flatMap(o -> plan.work(j -> j.has(done))
+                        .map(j -> that(o.refit(), !o.refitFrom().isBefore(j.end()))));
     }
 
     private static Stream<Case> hangsOnIt(Plan plan) {

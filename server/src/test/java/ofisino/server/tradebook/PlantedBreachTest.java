@@ -185,7 +185,8 @@ class PlantedBreachTest {
                         o -> o.is("transfer-box-out", "rear-drive-shafts-out", "drive-shafts-out"),
                         o -> o.from(end(p))));
         plant(106, p -> last(p, j -> j.isAt("front-wheel", "rear-wheel")));
-        plant(107, p -> p.opening(o -> o.is("carpets-out"), o -> o.closedAt(o.stripTo())));
+        for (int sentence : List.of(107, 116))
+            plant(sentence, p -> p.opening(o -> o.is("carpets-out"), o -> o.closedAt(o.stripTo())));
         plant(113, p -> first(p, j -> j.isIn("ENGINE") && j.does(Operation.ADJUST)));
         plant(115, p -> p.lacking("radiator").without(j -> j.isIn("COOLING")));
         plant(114, p -> first(p, j -> j.isAt("brake-pipes") && j.does(Operation.ASSEMBLE)));

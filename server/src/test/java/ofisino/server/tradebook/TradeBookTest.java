@@ -115,6 +115,24 @@ class TradeBookTest {
                 .isEmpty();
     }
 
+    /** Where a front-driven car's shafts are drawn the gearbox runs dry: it is filled when they are in again. */
+    @Test
+    void aGearboxIsFilledWhenItsShaftsAreIn(TestGarage garage) {
+        var car = new Car(
+                "HATCHBACK",
+                "FRONT_ENGINE_FRONT_DRIVE",
+                1979,
+                List.of("drive-shaft-right PERISHED", "gearbox clutch-plate WORN"),
+                List.of(),
+                0);
+        Plan plan = PlanReader.read(garage, Cars.enter(garage, car), false);
+        assertThat(plan.open("drive-shafts-out"))
+                .isNotEmpty()
+                .allSatisfy(shafts -> assertThat(plan.open("gearbox-oil-drained"))
+                        .anyMatch(oil -> !oil.stripTo().isAfter(shafts.stripFrom())
+                                && !oil.refitFrom().isBefore(shafts.refitTo())));
+    }
+
     /** Rust eats the metal that holds a glass: that is cut out and welded, while the glass is out, and hosed when it is in again. */
     @Test
     void rustRoundAGlassIsWeldedWhileTheGlassIsOut(TestGarage garage) {

@@ -3,6 +3,7 @@ package ofisino.core.plan.orderofwork;
 import java.util.List;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.plan.job.JobMatcher;
+import ofisino.core.plan.job.JobNature;
 
 /** One side of a rule: jobs that one of these speaks of. */
 record AnyOf(List<JobMatcher> matchers) {
@@ -19,6 +20,8 @@ record AnyOf(List<JobMatcher> matchers) {
     }
 
     boolean fits(Work<?> work) {
-        return matchers.stream().anyMatch(m -> m.fits(work.nature()));
+        JobNature nature = work.nature();
+        for (JobMatcher m : matchers) if (m.fits(nature)) return true;
+        return false;
     }
 }

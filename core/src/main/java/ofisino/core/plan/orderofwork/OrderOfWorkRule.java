@@ -55,8 +55,13 @@ public record OrderOfWorkRule(
         return near == Near.OTHER_SIDE;
     }
 
-    /** Whether {@code first} has to be over before {@code second} begins. A job that fits both sides is not held by its like. */
+    /** Whether it has something come before that work. A job that fits both sides is not held by its like. */
+    boolean comesAfter(Work<?> work) {
+        return after.fits(work) && !before.fits(work);
+    }
+
+    /** Whether {@code first} has to be over before {@code second} begins. */
     boolean orders(Work<?> first, Work<?> second) {
-        return before.fits(first) && after.fits(second) && !before.fits(second) && near.holds(first, second);
+        return before.fits(first) && comesAfter(second) && near.holds(first, second);
     }
 }

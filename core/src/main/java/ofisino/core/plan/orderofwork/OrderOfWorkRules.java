@@ -161,11 +161,13 @@ public final class OrderOfWorkRules {
     }
 
     private static <J> List<Wish<J>> wishes(OrderOfWorkRule rule, Collection<Work<J>> jobs) {
+        List<Work<J>> firsts =
+                jobs.stream().filter(j -> !j.over() && rule.before().fits(j)).toList();
         List<Wish<J>> found = new ArrayList<>();
         for (Work<J> second : jobs)
-            if (!second.over() && rule.after().fits(second))
-                for (Work<J> first : jobs)
-                    if (!first.over() && !first.id().equals(second.id()) && rule.orders(first, second))
+            if (!second.over() && rule.comesAfter(second))
+                for (Work<J> first : firsts)
+                    if (!first.id().equals(second.id()) && rule.near().holds(first, second))
                         found.add(new Wish<>(new Edge<>(rule, first.id(), second.id()), Optional.empty()));
         return found;
     }
@@ -199,8 +201,7 @@ public final class OrderOfWorkRules {
         if (rule.isOfTwoSides())
             return new OtherSide<>(rule, jobs).holdBack(second).anyMatch(Optional::isEmpty);
         return rule.demanded()
-                && rule.after().fits(second)
-                && !rule.before().fits(second)
+                && rule.comesAfter(second)
                 && jobs.stream().noneMatch(first -> first.exists() && rule.orders(first, second));
     }
 

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
 import ofisino.core.kernel.Aim;
@@ -18,18 +19,14 @@ import ofisino.core.plan.solve.Planner;
 import org.junit.jupiter.api.Test;
 
 class MilestonesTest {
+    private static final Activity.Crew INES = new Activity.Crew(1, List.of("ines"));
+
     /** What a start waits for may have no place itself, where not everything could be planned: the chain ends there. */
     @Test
     void whatHasNoPlaceIsNoLinkOfTheChain() {
         Instant from = JoiningTest.NOW;
-        Activity weld = Activity.job("weld", Aim.RUNNER, 4, new Activity.Crew(1, List.of("ines")));
-        PlanProblem problem = PlanProblem.simple(
-                from,
-                from.plus(Duration.ofDays(9)),
-                java.time.ZoneOffset.UTC,
-                JoiningTest.withTime(Duration.ofDays(9)),
-                List.of(weld),
-                List.of());
+        Activity weld = Activity.job("weld", Aim.RUNNER, 4, INES);
+        PlanProblem problem = problem(Duration.ofDays(9), weld);
         Instant to = from.plus(Duration.ofHours(1));
         var plan = new Plan(Map.of(
                 weld.id(),
@@ -49,18 +46,21 @@ class MilestonesTest {
     /** Where something that the aim needs has no place, no date is its date. Another aim keeps its own. */
     @Test
     void whatHasNoPlaceLeavesItsAimWithoutADate() {
-        Instant from = JoiningTest.NOW;
         Activity part = Activity.order("part", Aim.RUNNER, Duration.ofDays(3));
-        Activity paint = Activity.job("paint", Aim.SHOW, 4, new Activity.Crew(1, List.of("ines")));
-        PlanProblem problem = PlanProblem.simple(
-                from,
-                from.plus(Duration.ofDays(9)),
-                java.time.ZoneOffset.UTC,
-                JoiningTest.withTime(Duration.ofMinutes(30)),
-                List.of(part, paint),
-                List.of());
+        PlanProblem problem = problem(Duration.ofMinutes(30), part, Activity.job("paint", Aim.SHOW, 4, INES));
         Plan plan = Planner.plan(problem, new Planner.Budget(10, 1)).plan();
         assertThat(Milestones.milestone(problem, plan, Aim.RUNNER)).isPresent();
         assertThat(Milestones.milestone(problem, plan, Aim.SHOW)).isEmpty();
+    }
+
+    private static PlanProblem problem(Duration time, Activity... activities) {
+        Instant from = JoiningTest.NOW;
+        return PlanProblem.simple(
+                from,
+                from.plus(Duration.ofDays(9)),
+                ZoneOffset.UTC,
+                JoiningTest.withTime(time),
+                List.of(activities),
+                List.of());
     }
 }

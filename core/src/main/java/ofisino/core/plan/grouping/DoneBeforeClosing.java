@@ -48,10 +48,37 @@ public final class DoneBeforeClosing {
         if (problem.stripDowns().isEmpty()) return problem;
         var done = new DoneBeforeClosing(problem);
         for (Activity a : problem.activities())
-            for (String access : before.getOrDefault(a.id(), Set.of())) done.put(done.piece(a), access);
-        if (done.more.isEmpty()) return problem;
-        done.more.addAll(0, problem.links());
-        return problem.withStripDowns(problem.activities(), done.more, problem.stripDowns(), problem.exclusions());
+            for (String access : before.getOrDefault(a.id(), Set.of())) {
+                Piece piece = done.piece(a);
+                done.stays(piece, access).stream().findFirst().ifPresent(s -> done.put(piece, s));
+            }
+        return done.stated();
+    }
+
+    /**
+     * The problem in which one of these lies in a strip-down in which it may, for each of them: where the first of them leaves something without a
+     * place, another one may not.
+     */
+    public static List<PlanProblem> ways(PlanProblem problem, ActivityId last, String access) {
+        return problem.activities().stream()
+                .filter(a -> a.id().equals(last))
+                .flatMap(a -> {
+                    var any = new DoneBeforeClosing(problem);
+                    Piece piece = any.piece(a);
+                    return any.stays(piece, access).stream().map(s -> {
+                        var done = new DoneBeforeClosing(problem);
+                        done.put(piece, s);
+                        return done.stated();
+                    });
+                })
+                .toList();
+    }
+
+    private PlanProblem stated() {
+        if (more.isEmpty()) return problem;
+        List<Link> links = new ArrayList<>(problem.links());
+        links.addAll(more);
+        return problem.withStripDowns(problem.activities(), links, problem.stripDowns(), problem.exclusions());
     }
 
     private Piece piece(Activity last) {
@@ -63,15 +90,18 @@ public final class DoneBeforeClosing {
         return new Piece(first, last.id(), last.aim(), last.states());
     }
 
-    private void put(Piece piece, String access) {
+    /** In which it may lie; none where it is in one anyway. */
+    private List<StripDown> stays(Piece piece, String access) {
         List<StripDown> its = problem.stripDowns().stream()
                 .filter(s -> s.access().equals(access))
                 .toList();
-        if (its.stream().anyMatch(s -> s.jobs().contains(piece.last()))) return;
-        its.stream().filter(s -> holds(s, piece)).findFirst().ifPresent(s -> {
-            opening(s, piece).ifPresent(strip -> link(strip, piece.first()));
-            link(piece.last(), s.refit());
-        });
+        boolean isInside = its.stream().anyMatch(s -> s.jobs().contains(piece.last()));
+        return isInside ? List.of() : its.stream().filter(s -> holds(s, piece)).toList();
+    }
+
+    private void put(Piece piece, StripDown s) {
+        opening(s, piece).ifPresent(strip -> link(strip, piece.first()));
+        link(piece.last(), s.refit());
     }
 
     /** What is wanted sooner does not wait for it. */

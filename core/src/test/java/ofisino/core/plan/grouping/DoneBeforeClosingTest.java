@@ -2,6 +2,7 @@ package ofisino.core.plan.grouping;
 
 import static ofisino.core.plan.grouping.EngineOut.id;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 
 import java.time.Duration;
 import java.util.ArrayList;
@@ -78,6 +79,27 @@ class DoneBeforeClosingTest {
         assertThat(DoneBeforeClosing.in(inside, Map.of(id("bearings"), Set.of("engine-out"))))
                 .as("it is in it anyway")
                 .isSameAs(inside);
+    }
+
+    /** Where the first stay in which it may lie leaves something without a place, the second may not. */
+    @Test
+    void whatMayLieInTwoStaysHasAWayForEach() {
+        PlanProblem once = car(false, Aim.ROAD_READY, Set.of());
+        List<Activity> work = new ArrayList<>(once.activities());
+        for (String job : List.of("out again", "in again"))
+            work.add(Activity.job(job, Aim.ROAD_READY, 4, EngineOut.INES));
+        List<StripDown> stays = new ArrayList<>(once.stripDowns());
+        stays.add(new StripDown(
+                "again", "engine-out", Optional.of(id("out again")), id("in again"), List.of(), List.of()));
+        PlanProblem twice = once.withStripDowns(work, once.links(), stays, once.exclusions());
+        assertThat(DoneBeforeClosing.ways(twice, id("gasket"), "engine-out"))
+                .extracting(
+                        way -> way.links().contains(Link.of("gasket", "in")),
+                        way -> way.links().contains(Link.of("gasket", "in again")))
+                .containsExactly(tuple(true, false), tuple(false, true));
+        assertThat(DoneBeforeClosing.ways(twice, id("bearings"), "engine-out"))
+                .as("it is in it anyway")
+                .isEmpty();
     }
 
     /** Its head comes off for its valves: on the stand, whichever is opened first. */

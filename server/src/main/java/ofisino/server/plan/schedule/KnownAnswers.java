@@ -193,8 +193,17 @@ final class KnownAnswers {
         Answer then = unlessLost(now, DoneBeforeClosing.in(now.problem(), before));
         if (then != now) return then;
         for (var one : before.entrySet())
-            then = unlessLost(then, DoneBeforeClosing.in(then.problem(), Map.of(one.getKey(), one.getValue())));
+            for (String access : one.getValue())
+                then = firstKept(then, DoneBeforeClosing.ways(then.problem(), one.getKey(), access));
         return then;
+    }
+
+    private static Answer firstKept(Answer now, List<PlanProblem> ways) {
+        for (PlanProblem way : ways) {
+            Answer then = unlessLost(now, way);
+            if (then != now) return then;
+        }
+        return now;
     }
 
     /** As it was where something would be later. */

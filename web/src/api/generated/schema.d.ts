@@ -8185,6 +8185,7 @@ export interface components {
             unplaced: components["schemas"]["UnplacedResponse"][];
             waiting: components["schemas"]["Waiting"][];
             windows: components["schemas"]["TimeWindow"][];
+            withoutDate: ("RUNNER" | "ROAD_READY" | "DRIVER" | "SHOW")[];
         };
         Point: {
             /** Format: date */
@@ -9469,6 +9470,7 @@ export interface components {
             parts: components["schemas"]["Task"][];
             planComplete: boolean;
             road?: components["schemas"]["Road"];
+            roadWithoutDate: boolean;
             /** Format: date */
             today: string;
             tonight?: components["schemas"]["TonightResponse"];

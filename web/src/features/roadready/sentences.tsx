@@ -20,7 +20,7 @@ export function RoadSentence({ today }: { today: Today }) {
   const { projectId = '' } = useParams()
   const road = today.road
   if (today.dangerousWithoutWork > 0) return <>{t('today.noDate', { count: today.dangerousWithoutWork })}</>
-  if (!road && !today.planComplete)
+  if (!road && today.roadWithoutDate)
     return (
       <>
         {t('today.noDateYet')}{' '}

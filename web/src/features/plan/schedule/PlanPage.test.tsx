@@ -51,6 +51,7 @@ const plan = (more: object = {}) => ({
   policy: { policy: 'RUNNING_FIRST', mostOpen: 1 },
   pace: { own: false, jobs: 9, factor: 1.214, turnUp: { meant: 20, came: 12, rate: 0.614 } },
   followedAt: '2026-03-01T10:00:00Z',
+  withoutDate: [],
   search: 'GOES_ON',
   ...more,
 })
@@ -125,7 +126,8 @@ it('tells what leaves work without a date, and only counts what follows it', asy
   expect(screen.queryByRole('button', { name: /This is the plan/ })).toBeNull()
   cleanup()
   open(plan({ milestones: [], unplaced: [without('c', { kind: 'NO_TIME', until: far }), following] }))
-  expect(await screen.findByText(/Without garage time there are no dates/)).toBeVisible()
+  expect(await screen.findByText('No date yet: you have not set your garage time.')).toBeVisible()
+  expect(screen.getByText(/Without garage time there are no dates/)).toBeVisible()
   expect(screen.queryByText(/Nobody is in the garage|follows/)).toBeNull()
 })
 
@@ -173,12 +175,19 @@ it('keeps the room of an offer while a longer search goes on', async () => {
   expect(await screen.findByText('Looking for a sooner plan …')).toBeVisible()
 })
 
+it('says beside the dates which aim has none', async () => {
+  open(plan({ withoutDate: ['ROAD_READY', 'DRIVER'] }))
+  const main = await screen.findByRole('main')
+  expect(main).toHaveTextContent(/Running about .*Road-ready: no date yet\./)
+  expect(main).not.toHaveTextContent('Fit for daily use: no date')
+})
+
 it('says that nothing sooner was found only where the search came to its end', async () => {
   open(plan({ search: 'OVER' }))
   expect(await screen.findByText('No sooner plan was found.')).toBeVisible()
   cleanup()
   open(plan({ search: 'LEFT' }))
-  expect(await screen.findByText('A sooner plan was not looked for to the end.')).toBeVisible()
+  expect(await screen.findByText('The search for a sooner plan did not finish.')).toBeVisible()
 })
 
 it('offers what a longer search found', async () => {

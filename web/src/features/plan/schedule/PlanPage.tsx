@@ -19,7 +19,7 @@ import { PhaseOverview } from './PhaseOverview'
 import { PlanDays } from './PlanDays'
 import { Risk } from '../risk/Risk'
 import { Sooner } from '../whatif/Sooner'
-import { Unplanned } from './Unplanned'
+import { hasNoTime, Unplanned } from './Unplanned'
 import { useReason } from './useReason'
 import { Waiting } from './Waiting'
 
@@ -127,12 +127,17 @@ function Chain({ plan }: { plan: Plan }) {
   )
 }
 
+function whyNoDate(plan: Plan) {
+  if (hasNoTime(plan)) return 'plan.noDateWithoutTime'
+  if (plan.unplaced.length > 0) return 'plan.noDate'
+  return plan.waiting.length > 0 ? 'plan.allWaits' : 'plan.nothing'
+}
+
 function PlanAnswer({ plan }: { plan: Plan }) {
   const { t } = useTranslation()
   const format = useFormat()
   if (plan.circle.length > 0) return t('plan.circle', { jobs: plan.circle.map((s) => s.title).join(' → ') })
-  if (plan.milestones.length === 0)
-    return t(plan.unplaced.length > 0 ? 'plan.noDate' : plan.waiting.length > 0 ? 'plan.allWaits' : 'plan.nothing')
+  if (plan.milestones.length === 0) return t(whyNoDate(plan))
   const shown = plan.milestones.filter((m, i, all) => i === 0 || m.finish !== all[i - 1]!.finish)
   const last = shown.at(-1)!
   const kept = (m: Plan['milestones'][number]) => {
@@ -155,6 +160,7 @@ function PlanAnswer({ plan }: { plan: Plan }) {
           />{' '}
         </span>
       ))}
+      {plan.withoutDate[0] && t('plan.withoutDate', { aim: t(`reached.${plan.withoutDate[0]}`) })}
       <Further>
         {shown
           .filter((m, i) => shown[i + 1]?.holder.id !== m.holder.id)

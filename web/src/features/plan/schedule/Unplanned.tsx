@@ -15,7 +15,7 @@ export function Unplanned({ plan, projectId }: { plan: Plan; projectId: string }
   const { t } = useTranslation()
   const reason = useReason()
   if (plan.unplaced.length === 0) return null
-  const noTime = plan.unplaced.some(isWithoutTime)
+  const noTime = hasNoTime(plan)
   const key = (s: { kind: string; id: string }) => s.kind + s.id
   const without = new Set(plan.unplaced.map((u) => key(u.subject)))
   const causes = plan.unplaced.filter((u) => !u.limit.subject || !without.has(key(u.limit.subject)))
@@ -49,3 +49,5 @@ export function Unplanned({ plan, projectId }: { plan: Plan; projectId: string }
 
 /** Nobody is there for it as far as the plan reaches. */
 const isWithoutTime = (u: Plan['unplaced'][number]) => u.limit.kind === 'NO_TIME' && !u.limit.subject
+
+export const hasNoTime = (plan: Plan) => plan.unplaced.some(isWithoutTime)

@@ -124,7 +124,7 @@ export const scheduleWords = {
     search: {
       GOES_ON: 'Looking for a sooner plan …',
       OVER: 'No sooner plan was found.',
-      LEFT: 'A sooner plan was not looked for to the end.',
+      LEFT: 'The search for a sooner plan did not finish.',
     },
     takeBetter: 'Take that plan',
     fewer: 'A longer search saves {{time}} of taking apart: {{what}} done once for more jobs, and no date is later.',
@@ -208,6 +208,8 @@ export const scheduleWords = {
     setBy: '{{aim}}: set by “{{holder}}”.',
     notBefore: '{{aim}} not before <b>{{date}}</b>{{kept}}.',
     noDate: 'No date yet: some work has none.',
+    noDateWithoutTime: 'No date yet: you have not set your garage time.',
+    withoutDate: '{{aim}}: no date yet.',
     following_one: 'One more job follows these.',
     following_other: '{{count}} more jobs follow these.',
     allWaits: 'No date yet: everything left is waiting for something.',

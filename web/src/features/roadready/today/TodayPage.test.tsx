@@ -12,6 +12,7 @@ const part = { kind: 'ORDER', id: 'n', title: 'Gearbox casing', side: 'NONE' } a
 const today = (change: Partial<Today> = {}): Today => ({
   today: '2026-11-25',
   planComplete: true,
+  roadWithoutDate: false,
   road: {
     on: '2027-06-14',
     onAtOwnPace: '2027-06-14',
@@ -104,10 +105,18 @@ it('says what holds the road date, what to do tonight, what to order and what is
 })
 
 it('has no road date where something that the road needs has none', async () => {
-  const text = await page(today({ planComplete: false, road: undefined, tonight: undefined, openJobs: 9 }))
+  const text = await page(
+    today({ planComplete: false, road: undefined, roadWithoutDate: true, tonight: undefined, openJobs: 9 }),
+  )
   expect(text).toContain('No road date yet.')
   expect(screen.getByRole('link', { name: /no date/i })).toHaveAttribute('href', '/p/car/plan')
   expect(text).not.toContain('Nothing can be done')
+})
+
+it('asks for no road date where only something else has none', async () => {
+  const text = await page(today({ planComplete: false, road: undefined, nextGate: undefined }))
+  expect(text).not.toContain('No road date')
+  expect(text).toContain('Nothing recorded keeps it off the road')
 })
 
 it('does not hide that it is late, over the month, or incomplete', async () => {

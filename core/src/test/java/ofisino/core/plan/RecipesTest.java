@@ -313,4 +313,19 @@ class RecipesTest {
                                 .containsAnyOf(Operation.INSPECT, Operation.REPLACE)
                                 .isSubsetOf(Operation.INSPECT, Operation.REPLACE));
     }
+
+    /** Common practice, no source: bled before it is tested; the clutch has nothing to do with that. */
+    @Test
+    void whatIsOfOneMatterIsDoneInItsOrder() {
+        Recipe pedals = RECIPES.all().stream()
+                .filter(r -> r.then().stream()
+                        .map(SharedWork::id)
+                        .toList()
+                        .equals(List.of("brake-bleed", "clutch-bleed", "brake-test")))
+                .findFirst()
+                .orElseThrow();
+        assertThat(pedals.then().stream()
+                        .map(w -> pedals.directlyBefore(w).map(SharedWork::id).orElse("own steps")))
+                .containsExactly("own steps", "own steps", "brake-bleed");
+    }
 }

@@ -41,7 +41,7 @@ public interface Plans {
 
     /**
      * @param problem    as it was stated
-     * @param milestones by aim, where something is left to do for it
+     * @param milestones by aim, where something is left to do for it, and all of that has a place
      * @param tonight    the asking person's next stay in the garage; empty while they have named no time
      * @param subjects   what each activity is: a job, an order, a need
      * @param slack      how late each may begin, worked out when it is asked for
@@ -63,6 +63,11 @@ public interface Plans {
         public Planned {
             milestones = List.copyOf(milestones);
             subjects = Map.copyOf(subjects);
+        }
+
+        /** Something that the milestone needs has no place in the plan. */
+        public boolean isWithoutDate(Aim milestone) {
+            return Milestones.isWithoutDate(problem, plan, milestone);
         }
 
         /** The milestone comes no sooner than the plan says, and later when what it waits for takes longer. */

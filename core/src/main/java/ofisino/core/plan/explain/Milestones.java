@@ -34,11 +34,20 @@ public final class Milestones {
     /** Empty where nothing is left to do for the aim, or where something that it needs has no place in the plan: then it has no date either. */
     public static Optional<Milestone> milestone(PlanProblem problem, Plan plan, Aim aim) {
         Set<ActivityId> needed = new NeededFor(problem).aim(aim);
-        if (!plan.activities().keySet().containsAll(needed)) return Optional.empty();
+        if (!hasPlaces(plan, needed)) return Optional.empty();
         return last(plan, needed).map(last -> {
             List<ActivityId> chain = chain(plan, last.id());
             return new Milestone(last.end(), chain, holder(problem, plan, chain));
         });
+    }
+
+    /** Something that the aim needs has no place in the plan. */
+    public static boolean isWithoutDate(PlanProblem problem, Plan plan, Aim aim) {
+        return !hasPlaces(plan, new NeededFor(problem).aim(aim));
+    }
+
+    private static boolean hasPlaces(Plan plan, Set<ActivityId> needed) {
+        return plan.activities().keySet().containsAll(needed);
     }
 
     /** What is complete last of all that is needed. */

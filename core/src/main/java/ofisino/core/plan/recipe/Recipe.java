@@ -47,6 +47,16 @@ public record Recipe(
         return new Recipe(id, title, wholeAxle, steps, cautions, before, after);
     }
 
+    /**
+     * Of the work that it ends in, what comes directly before: in their order where they are of one matter, bled before it is tested. The hose test
+     * waits for no fuel. Empty where it follows the own steps.
+     */
+    public Optional<SharedWork> directlyBefore(SharedWork work) {
+        return then.subList(0, then.indexOf(work)).stream()
+                .filter(w -> w.system() == work.system())
+                .reduce((first, second) -> second);
+    }
+
     /** The same for a vehicle of which a person said what its parts are called, and which it has not. */
     public Recipe of(Anatomy its) {
         return new Recipe(

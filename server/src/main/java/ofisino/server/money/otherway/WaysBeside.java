@@ -54,7 +54,7 @@ record WaysBeside(WayLookedAt now, Map<UUID, String> titles, ZoneId zone) {
                         .sorted(Comparator.comparing(PartBoughtSo::title))
                         .toList(),
                 way.bareMetal().orElse(null),
-                way.plan().isNotBefore(Aim.ROAD_READY),
+                way.plan().isNotBefore(Aim.ROAD_READY) || way.plan().isWithoutDate(Aim.ROAD_READY),
                 way.plan().milestones().stream().map(m -> dates(m, way)).toList(),
                 cost(way),
                 difference);

@@ -1,12 +1,11 @@
 package ofisino.server.plan.job;
 
 import java.util.ArrayList;
-import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.job.JobState;
 import ofisino.core.plan.recipe.Recipe;
 import ofisino.core.plan.recipe.Recipes;
@@ -47,14 +46,13 @@ record SharedJobs(JobMapper mapper, ChainSteps steps, JobOrder order, JobShaping
         first.forEach(job -> link(caller, job, made.get(0)));
         List<UUID> all = new ArrayList<>(made);
         Map<String, Job> planned = planned(caller, served.projectId());
-        Map<VehicleSystem, UUID> last = new EnumMap<>(VehicleSystem.class);
+        Map<SharedWork, UUID> jobs = new HashMap<>();
         for (SharedWork work : recipe.then()) {
             UUID job = planned.containsKey(work.id())
                     ? join(caller, served, planned.get(work.id()))
                     : begin(caller, served, work, chainId);
-            // in their order where they are of one matter: bled before it is tested; the hose test waits for no fuel
-            UUID before = last.put(work.system(), job);
-            link(caller, before == null ? made.get(made.size() - 1) : before, job);
+            jobs.put(work, job);
+            link(caller, recipe.directlyBefore(work).map(jobs::get).orElse(made.get(made.size() - 1)), job);
             all.add(job);
         }
         all.addAll(0, first);

@@ -14,6 +14,8 @@ import ofisino.core.plan.solve.Planner;
 import ofisino.core.plan.whatif.LongerSearch;
 import ofisino.core.plan.whatif.LongerSearch.Better;
 import ofisino.server.plan.schedule.KnownAnswers.Answer;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 
@@ -34,6 +36,8 @@ class LongerSearches {
     private static final Planner.Budget TRIAL = new Planner.Budget(30, 1);
 
     private static final int TRIALS_EFFORT = 60_000;
+
+    private static final Logger LOG = LoggerFactory.getLogger(LongerSearches.class);
 
     /** How far the search behind a plan is. */
     enum SearchState {
@@ -85,6 +89,8 @@ class LongerSearches {
             Grouping.further(answer.problem(), apart, TRIAL, TRIALS_EFFORT, stopped)
                     .ifPresent(answer::foundFewer);
             whole = !stopped.getAsBoolean();
+        } catch (RuntimeException e) {
+            LOG.error("The search for a sooner plan failed", e);
         } finally {
             answer.searches(whole ? SearchState.OVER : SearchState.LEFT);
         }

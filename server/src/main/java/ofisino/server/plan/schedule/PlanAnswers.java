@@ -11,6 +11,8 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import ofisino.core.kernel.Aim;
 import ofisino.core.plan.calendar.TimeWindow;
 import ofisino.core.plan.explain.Balance;
 import ofisino.core.plan.explain.HiredDays;
@@ -98,6 +100,7 @@ record PlanAnswers(
                 hires(caller, planned),
                 planned.doubts().waiting(),
                 service.followedAt(caller, projectId).orElse(null),
+                Stream.of(Aim.values()).filter(planned::isWithoutDate).toList(),
                 found.search(),
                 found.better()
                         .map(b -> new BetterResponse(b.aim(), b.before(), b.after()))

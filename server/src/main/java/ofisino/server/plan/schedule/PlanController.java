@@ -123,6 +123,7 @@ record PlanController(
      * @param waiting    what has no date, or only a hoped-for one, and why
      * @param policy     what matters first, and how much is open meanwhile
      * @param followedAt when somebody said that this is the plan
+     * @param withoutDate aims of which something has no place in the plan
      * @param search     behind it, for one that is better
      */
     record PlanResponse(
@@ -139,6 +140,7 @@ record PlanController(
             List<HireResponse> hires,
             List<Plans.Waiting> waiting,
             @Nullable Instant followedAt,
+            List<Aim> withoutDate,
             LongerSearches.SearchState search,
             @Nullable BetterResponse better,
             @Nullable FewerResponse fewer) {}

@@ -88,7 +88,8 @@ record TodayController(TodayService service) {
 
     /**
      * @param planComplete false when something could not be planned: the plan says what
-     * @param road         absent when nothing is left to do for the road
+     * @param road         absent when nothing is left to do for the road, and where it has no date
+     * @param roadWithoutDate something that the road needs has no place in the plan
      * @param tonight      absent while the person has named no time in the garage
      * @param inTheWay     what stands between the car and the road, the gravest first; empty means that nothing recorded does and all evidence
      *     is there, not that the car is safe or legal
@@ -107,6 +108,7 @@ record TodayController(TodayService service) {
             LocalDate today,
             boolean planComplete,
             @Nullable Road road,
+            boolean roadWithoutDate,
             @Nullable TonightResponse tonight,
             List<Note> notes,
             List<Task> parts,

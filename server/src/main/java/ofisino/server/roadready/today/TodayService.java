@@ -69,6 +69,7 @@ record TodayService(
                 today,
                 planned.outcome() instanceof PlanOutcome.Planned,
                 road(caller, project, planned, zone),
+                planned.isWithoutDate(Aim.ROAD_READY),
                 tonights.of(caller, projectId, planned, jobList, needList),
                 workSessions.openNotes(caller, projectId),
                 parts.tasks(),

@@ -224,14 +224,22 @@ class FindingToVerifiedTest {
     @Test
     void withoutTimeTheFrontPageSaysSo(TestGarage garage) {
         UUID project = garage.project();
-        garage.job(project, "Strip");
+        UUID strip = garage.job(project, map("title", "Strip", "aim", "ROAD_READY", "after", List.of()));
+        garage.need(project, strip, "Seal");
         JsonNode today =
                 garage.owner().get("/api/projects/" + project + "/today").ok();
         assertThat(today.get("planComplete").asBoolean()).isFalse();
         assertThat(today.has("tonight")).isFalse();
+        assertThat(today.has("road"))
+                .as("the day on which its part comes is no road date")
+                .isFalse();
+        assertThat(today.get("roadWithoutDate").asBoolean()).isTrue();
         JsonNode plan = garage.owner().get("/api/projects/" + project + "/plan").ok();
         assertThat(plan.get("unplaced").get(0).get("limit").get("kind").asString())
                 .isEqualTo("NO_TIME");
+        assertThat(plan.get("milestones")).isEmpty();
+        assertThat(plan.get("withoutDate").valueStream().map(JsonNode::asString))
+                .contains("ROAD_READY");
     }
 
     private static long plannedMinutes(TestGarage garage, UUID project) {

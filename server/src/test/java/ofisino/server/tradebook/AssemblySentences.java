@@ -82,10 +82,9 @@ final class AssemblySentences {
                                         .map(j -> that(j.title(), !glass.start().isBefore(j.end()))))));
     }
 
-    /** Where they come out twice, they are out for it once. Inside one of two stays of another access they may have to be over before. */
+    /** Where they come out twice, they are out for it once. */
     private static Stream<Case> carpetsStayOutUntil(Plan plan, Detail done) {
         return plan.open("carpets-out")
-                .filter(o -> plan.open("battery-isolated").count() == 1)
                 .limit(1)
                 .flatMap(any -> plan.work(j -> j.has(done))
                         .map(j -> that(

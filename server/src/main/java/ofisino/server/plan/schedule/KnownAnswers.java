@@ -9,6 +9,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import ofisino.core.kernel.Aim;
 import ofisino.core.plan.explain.Milestones;
 import ofisino.core.plan.grouping.BackToBack;
@@ -25,6 +27,7 @@ import ofisino.core.plan.solve.Planner;
 import ofisino.core.plan.solve.Slack;
 import ofisino.core.plan.whatif.AtOwnPace;
 import ofisino.core.plan.whatif.LongerSearch.Better;
+import ofisino.core.plan.whatif.Untangling;
 import ofisino.server.plan.Plans.Milestone;
 import ofisino.server.plan.schedule.LongerSearches.Found;
 import ofisino.server.plan.schedule.LongerSearches.SearchState;
@@ -168,39 +171,63 @@ final class KnownAnswers {
         return grouped.get(new Asked(question(stated), wishes), asked -> {
             Answer answer = answer(Hiring.of(Grouping.of(stated, apart)));
             Answer alone = answer;
-            for (OpenedByWork work : wishes.works()) answer = unlessLost(answer, work.in(answer.problem(), apart));
+            for (OpenedByWork work : wishes.works())
+                answer = unlessLost(answer, work.in(answer.problem(), apart), apart);
             // what one of them keeps open is no reason any more to open the rest twice
-            if (answer != alone) answer = unlessLost(answer, OpenedByWork.regrouped(answer.problem(), apart));
+            if (answer != alone) answer = unlessLost(answer, OpenedByWork.regrouped(answer.problem(), apart), apart);
             answer = notTwiceAtOnce(answer, apart);
-            answer = unlessLost(answer, LookedForFirst.in(answer.problem(), wishes.looks()));
-            answer = doneBeforeClosing(answer, wishes.beforeClosing());
+            answer = unlessLost(answer, LookedForFirst.in(answer.problem(), wishes.looks()), apart);
+            answer = doneBeforeClosing(answer, wishes.beforeClosing(), apart);
             known.put(question(answer.problem()), answer);
             return answer.problem();
         });
     }
 
-    /** As it was where no plan comes of that. */
-    private static Answer unlessLost(Answer now, PlanProblem next) {
+    /** As it was where no plan comes of that, or only one that opens once what a person wants apart. */
+    private static Answer unlessLost(Answer now, PlanProblem next, Set<String> apart) {
         if (next == now.problem()) return now;
-        Answer then = answer(next);
+        Answer then = untangled(next, KnownAnswers::answer);
         boolean isLost =
                 !(then.outcome() instanceof PlanOutcome.Planned) && now.outcome() instanceof PlanOutcome.Planned;
-        return isLost ? now : then;
+        return isLost || !keeps(then.problem(), next, apart) ? now : then;
+    }
+
+    private static boolean keeps(PlanProblem then, PlanProblem next, Set<String> apart) {
+        return ids(then).containsAll(ids(next).stream().filter(apart::contains).toList());
+    }
+
+    private static Set<String> ids(PlanProblem problem) {
+        return problem.stripDowns().stream().map(PlanProblem.StripDown::id).collect(Collectors.toSet());
+    }
+
+    /** The answer in which what cannot be opened for each is opened once for several. */
+    private static Answer untangled(PlanProblem stated, Function<PlanProblem, Answer> answering) {
+        Answer answer = answering.apply(stated);
+        for (Optional<PlanProblem> less = Untangling.of(answer.problem(), answer.outcome()); less.isPresent(); ) {
+            answer = answering.apply(less.get());
+            less = Untangling.of(answer.problem(), answer.outcome());
+        }
+        return answer;
+    }
+
+    /** The same, known when it was asked for lately. */
+    Answer untangled(PlanProblem stated) {
+        return untangled(stated, this::of);
     }
 
     /** All of it; where one of them does not fit, those that do. */
-    private static Answer doneBeforeClosing(Answer now, Map<ActivityId, Set<String>> before) {
-        Answer then = unlessLost(now, DoneBeforeClosing.in(now.problem(), before));
+    private static Answer doneBeforeClosing(Answer now, Map<ActivityId, Set<String>> before, Set<String> apart) {
+        Answer then = unlessLost(now, DoneBeforeClosing.in(now.problem(), before), apart);
         if (then != now) return then;
         for (var one : before.entrySet())
             for (String access : one.getValue())
-                then = firstKept(then, DoneBeforeClosing.ways(then.problem(), one.getKey(), access));
+                then = firstKept(then, DoneBeforeClosing.ways(then.problem(), one.getKey(), access), apart);
         return then;
     }
 
-    private static Answer firstKept(Answer now, List<PlanProblem> ways) {
+    private static Answer firstKept(Answer now, List<PlanProblem> ways, Set<String> apart) {
         for (PlanProblem way : ways) {
-            Answer then = unlessLost(now, way);
+            Answer then = unlessLost(now, way, apart);
             if (then != now) return then;
         }
         return now;

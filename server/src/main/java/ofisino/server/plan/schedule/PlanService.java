@@ -31,7 +31,6 @@ import ofisino.core.plan.whatif.Joining;
 import ofisino.core.plan.whatif.LongerSearch.Better;
 import ofisino.core.plan.whatif.Sharing;
 import ofisino.core.plan.whatif.Splitting;
-import ofisino.core.plan.whatif.Untangling;
 import ofisino.server.db.PerSnapshot;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
@@ -235,15 +234,9 @@ class PlanService implements Plans {
             Set<String> apart,
             Function<Plan, Optional<Tonight>> tonight,
             Function<PlanProblem, Map<Aim, Instant>> ownPace) {
-        PlanProblem problem = stated;
-        KnownAnswers.Answer answer = answers.of(problem);
-        for (Optional<PlanProblem> less = Untangling.of(problem, answer.outcome()); less.isPresent(); ) {
-            problem = less.get();
-            answer = answers.of(problem);
-            less = Untangling.of(problem, answer.outcome());
-        }
+        KnownAnswers.Answer answer = answers.untangled(stated);
         Plan plan = answer.plan();
-        PlanProblem planned = problem;
+        PlanProblem problem = answer.problem();
         return new Planned(
                 problem,
                 answer.outcome(),
@@ -252,7 +245,7 @@ class PlanService implements Plans {
                 tonight.apply(plan),
                 subjects,
                 answer::latestStarts,
-                () -> ownPace.apply(planned),
+                () -> ownPace.apply(problem),
                 doubts,
                 apart);
     }

@@ -125,10 +125,11 @@ it('tells what leaves work without a date, and only counts what follows it', asy
   expect(screen.queryByText(/It follows/)).toBeNull()
   expect(screen.queryByRole('button', { name: /This is the plan/ })).toBeNull()
   cleanup()
-  open(plan({ milestones: [], unplaced: [without('c', { kind: 'NO_TIME', until: far }), following] }))
+  const waiting = [{ subject: following.subject, why: 'UNSEEN', leftOut: false }]
+  open(plan({ milestones: [], unplaced: [without('c', { kind: 'NO_TIME', until: far }), following], waiting }))
   expect(await screen.findByText('No date yet: you have not set your garage time.')).toBeVisible()
   expect(screen.getByText(/Without garage time there are no dates/)).toBeVisible()
-  expect(screen.queryByText(/Nobody is in the garage|follows/)).toBeNull()
+  expect(screen.queryByText(/Nobody is in the garage|follows|depends on an answer/)).toBeNull()
 })
 
 const later = {

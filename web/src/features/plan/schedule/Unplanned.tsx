@@ -5,9 +5,8 @@ import type { Schemas } from '@/api/client'
 import { workPath } from '@/ui/format/workPath'
 import { Part } from '@/ui/page/Page'
 import { Mending } from '../whatif/Mending'
+import type { Plan } from './axis/lanes'
 import { useReason } from './useReason'
-
-type Plan = Schemas['PlanResponse']
 
 /** What has no date: its causes; what only follows it says nothing new. */
 export function Unplanned({ plan, projectId }: { plan: Plan; projectId: string }) {
@@ -16,9 +15,7 @@ export function Unplanned({ plan, projectId }: { plan: Plan; projectId: string }
   const reason = useReason()
   if (plan.unplaced.length === 0) return null
   const noTime = hasNoTime(plan)
-  const key = (s: { kind: string; id: string }) => s.kind + s.id
-  const without = new Set(plan.unplaced.map((u) => key(u.subject)))
-  const causes = plan.unplaced.filter((u) => !u.limit.subject || !without.has(key(u.limit.subject)))
+  const causes = plan.unplaced.filter((u) => !u.limit.subject || hasPlace(plan, u.limit.subject))
   const told = causes.filter((u) => !isWithoutTime(u))
   const following = plan.unplaced.length - causes.length
   return (
@@ -33,7 +30,7 @@ export function Unplanned({ plan, projectId }: { plan: Plan; projectId: string }
       )}
       <ul>
         {told.map((u) => (
-          <li key={key(u.subject)}>
+          <li key={u.subject.kind + u.subject.id}>
             <Link className="link" to={workPath(projectId, u.subject)}>
               {u.subject.title}
             </Link>
@@ -46,6 +43,9 @@ export function Unplanned({ plan, projectId }: { plan: Plan; projectId: string }
     </Part>
   )
 }
+
+export const hasPlace = (plan: Plan, of: Schemas['Subject']) =>
+  !plan.unplaced.some((u) => u.subject.kind === of.kind && u.subject.id === of.id)
 
 /** Nobody is there for it as far as the plan reaches. */
 const isWithoutTime = (u: Plan['unplaced'][number]) => u.limit.kind === 'NO_TIME' && !u.limit.subject

@@ -4,6 +4,7 @@ import type { Schemas } from '@/api/client'
 import { Part } from '@/ui/page/Page'
 import { useFormat } from '@/ui/format/format'
 import type { Plan } from './axis/lanes'
+import { hasPlace } from './Unplanned'
 
 type Waits = Schemas['Waiting']
 
@@ -11,13 +12,14 @@ type Waits = Schemas['Waiting']
 export function Waiting({ plan, projectId }: { plan: Plan; projectId: string }) {
   const { t } = useTranslation()
   const shown = [
-    { title: t('plan.undated', { count: plan.waiting.filter((w) => w.leftOut).length }), leftOut: true },
-    { title: t('plan.promised', { count: plan.waiting.filter((w) => !w.leftOut).length }), leftOut: false },
-  ].map((p) => ({ ...p, waits: plan.waiting.filter((w) => w.leftOut === p.leftOut) }))
+    { title: 'plan.undated', waits: plan.waiting.filter((w) => w.leftOut) },
+    // a date that there is not depends on nothing
+    { title: 'plan.promised', waits: plan.waiting.filter((w) => !w.leftOut && hasPlace(plan, w.subject)) },
+  ] as const
   return shown
     .filter((p) => p.waits.length > 0)
     .map((p) => (
-      <Part key={p.title} title={p.title}>
+      <Part key={p.title} title={t(p.title, { count: p.waits.length })}>
         <ul className="list-disc pl-5">
           {p.waits.map((w) => (
             <li key={w.subject.kind + w.subject.id}>

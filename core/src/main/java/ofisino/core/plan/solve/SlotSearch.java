@@ -74,22 +74,21 @@ final class SlotSearch {
     private int goesOnWhereIn(int a, int[] crew, int from, int before) {
         int done = 1;
         boolean anywhere = shed.fitsAnywhere(a);
-        long present = 0;
-        long free = 0;
-        for (int t = from + 1; t < before; t++) {
-            if (t == from + 1 || (t & 63) == 0) {
-                present = shed.present(crew, t >> 6);
-                free = shed.free(crew, t >> 6);
-            }
-            if (present >>> t == 0) t |= 63; // nobody is in for the rest of the word
-            else if ((present >>> t & 1) == 0 || !anywhere && !shed.isRoom(a, t)) continue;
-            else if ((free >>> t & 1) != 0) {
-                found[done++] = t;
-                if (done == in.work[a]) return waits(a, from, t);
-            } else {
-                int busy = shed.busySince(crew, t, first);
-                if (busy != Integer.MAX_VALUE && busy > from)
-                    return busy + 1; // it would be laid aside for what is begun later
+        long mask = -1L << from + 1;
+        for (int word = from + 1 >> 6; word << 6 < before; word++, mask = -1L) {
+            long free = shed.free(crew, word);
+            for (long left = shed.present(crew, word) & mask; left != 0; left &= left - 1) {
+                int t = (word << 6) + Long.numberOfTrailingZeros(left);
+                if (t >= before) return time.live;
+                if (!anywhere && !shed.isRoom(a, t)) continue;
+                if ((free >>> t & 1) != 0) {
+                    found[done++] = t;
+                    if (done == in.work[a]) return waits(a, from, t);
+                } else {
+                    int busy = shed.busySince(crew, t, first);
+                    if (busy != Integer.MAX_VALUE && busy > from)
+                        return busy + 1; // it would be laid aside for what is begun later
+                }
             }
         }
         return time.live;

@@ -91,7 +91,7 @@ it('says the next gate and what keeps it shut, gravest first, each with its reme
     'href',
     '/p/car/walk?finding=f',
   )
-  expect(screen.getByRole('link', { name: 'Brakes: 9 checks not done well enough' })).toHaveAttribute(
+  expect(screen.getByRole('link', { name: 'Brakes: 9 checks still to be done properly' })).toHaveAttribute(
     'href',
     '/p/car/walk/checks',
   )

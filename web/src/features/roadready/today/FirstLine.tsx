@@ -40,7 +40,6 @@ export function FirstLine({ today }: { today: Today }) {
       <ol className="flex flex-wrap gap-x-2 gap-y-1">
         {steps.map((s) => (
           <li key={s} className="flex items-center gap-2">
-            {s !== 'look' && <span aria-hidden="true">·</span>}
             <Link
               to={paths[s](projectId)}
               aria-current={s === next ? 'step' : undefined}
@@ -49,6 +48,7 @@ export function FirstLine({ today }: { today: Today }) {
               {done[s] && <Check className="size-4" aria-label={t('firstLine.done')} />}
               {t(`firstLine.${s}`)}
             </Link>
+            {s !== 'begin' && <span aria-hidden="true">·</span>}
           </li>
         ))}
       </ol>

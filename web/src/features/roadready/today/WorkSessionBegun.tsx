@@ -67,7 +67,7 @@ function Begin({ today, unknown }: { today: Today; unknown: boolean }) {
             {t('today.begin')}
           </button>
         )}
-        <Link className={`btn ${today.tonight ? '' : 'btn-primary'}`} to={`/p/${projectId}/logbook?new=1`}>
+        <Link className="btn" to={`/p/${projectId}/logbook?new=1`}>
           {t('today.logWorkSession')}
         </Link>
         {today.tonight && (

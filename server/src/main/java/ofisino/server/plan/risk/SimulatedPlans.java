@@ -44,8 +44,11 @@ class SimulatedPlans {
     private final Cache<Asked, Run> runs =
             Caffeine.newBuilder().maximumSize(MOST).executor(Runnable::run).build();
     /** By the very plan: a front page asks of the same one again and again. Holds nothing alive. */
-    private final Cache<Plan, Run> lately =
-            Caffeine.newBuilder().weakKeys().executor(Runnable::run).build();
+    private final Cache<Plan, Run> lately = Caffeine.newBuilder()
+            .weakKeys()
+            .weakValues()
+            .executor(Runnable::run)
+            .build();
 
     /** By car: the number of the run that was asked for last. */
     private final Map<UUID, Integer> newest = new ConcurrentHashMap<>();

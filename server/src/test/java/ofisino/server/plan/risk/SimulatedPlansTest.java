@@ -2,6 +2,7 @@ package ofisino.server.plan.risk;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.lang.ref.WeakReference;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneOffset;
@@ -14,7 +15,7 @@ import java.util.stream.IntStream;
 import ofisino.core.kernel.Aim;
 import ofisino.core.plan.calendar.TimeWindow;
 import ofisino.core.plan.problem.Activity;
-import ofisino.core.plan.problem.PlanOutcome;
+import ofisino.core.plan.problem.Plan;
 import ofisino.core.plan.problem.PlanProblem;
 import ofisino.core.plan.progress.OwnFactor;
 import ofisino.core.plan.risk.Uncertain;
@@ -88,24 +89,54 @@ class SimulatedPlansTest {
         assertThat(stopped.dates()).isEmpty();
     }
 
+    /** Each takes megabytes, and plans are remembered for longer. */
+    @Test
+    void aPlanThatIsRememberedKeepsNoRunOfManyBefore() {
+        var plans = new SimulatedPlans(true, Runnable::run, Duration.ZERO);
+        List<Asked> asked =
+                IntStream.range(1, 9).mapToObj(slots -> asked(plans, slots)).toList();
+        System.gc();
+        assertThat(asked).filteredOn(a -> a.run().get() != null).hasSize(5);
+        assertThat(asked.get(7).run().get()).as("the newest").isNotNull();
+    }
+
+    private record Asked(Plan plan, WeakReference<Run> run) {}
+
+    private static Asked asked(SimulatedPlans plans, int slots) {
+        PlanProblem problem = problem(slots);
+        Plan plan = Planner.plan(problem, new Planner.Budget(30, 1)).plan();
+        return new Asked(plan, new WeakReference<>(ask(plans, CAR, problem, plan)));
+    }
+
     private void work() {
         while (!waiting.isEmpty()) waiting.remove().run();
     }
 
     private static Run ask(SimulatedPlans plans, UUID car, int slots) {
-        PlanProblem problem = PlanProblem.simple(
+        PlanProblem problem = problem(slots);
+        return ask(
+                plans,
+                car,
+                problem,
+                Planner.plan(problem, new Planner.Budget(30, 1)).plan());
+    }
+
+    private static Run ask(SimulatedPlans plans, UUID car, PlanProblem problem, Plan plan) {
+        return plans.lately(
+                        car,
+                        problem,
+                        plan,
+                        () -> new Uncertain(Map.of(), 0.35, Map.of(), List.of(), new OwnFactor(0, 1), Map.of()))
+                .orElseThrow();
+    }
+
+    private static PlanProblem problem(int slots) {
+        return PlanProblem.simple(
                 NOW,
                 NOW.plus(Duration.ofDays(30)),
                 ZoneOffset.UTC,
                 List.of(new PlanProblem.Person("ines", List.of(new TimeWindow(NOW, NOW.plus(Duration.ofDays(20)))))),
                 List.of(Activity.job("weld", Aim.RUNNER, slots, new Activity.Crew(1, List.of("ines")))),
                 List.of());
-        var planned = (PlanOutcome.Planned) Planner.plan(problem, new Planner.Budget(30, 1));
-        return plans.lately(
-                        car,
-                        problem,
-                        planned.plan(),
-                        () -> new Uncertain(Map.of(), 0.35, Map.of(), List.of(), new OwnFactor(0, 1), Map.of()))
-                .orElseThrow();
     }
 }

@@ -44,6 +44,9 @@ class PartSearchTest {
                 .as("who does not see amounts changes none")
                 .isEqualTo(4500);
         garage.owner().put(search, map("why", "RARE", "wayOut", "USED")).ok();
+        garage.owner()
+                .put(search, map("why", "RARE", "wayOut", "USED", "lookedAt", "A third fair"))
+                .ok(); // looked once more, and still no most
         garage.running().sql().update("update part_search set looked_on = looked_on - 30 where need_id = ?", lens);
         JsonNode task = garage.owner()
                 .get("/api/projects/" + project + "/parts/tasks")

@@ -45,8 +45,8 @@ record SearchService(SearchMapper mapper, Needs needs, Projects projects, Garage
         UUID projectId = needs.open(caller, needId).projectId();
         Long stored = mapper.of(caller.garageId(), projectId).stream()
                 .filter(row -> row.needId().equals(needId))
-                .map(SearchRow::mostMinor)
                 .findFirst()
+                .map(SearchRow::mostMinor)
                 .orElse(null);
         var row = new SearchRow(
                 needId,

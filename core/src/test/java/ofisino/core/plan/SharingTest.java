@@ -54,6 +54,32 @@ class SharingTest {
         assertThat(start(plan, "bench")).isEqualTo(Instant.parse("2026-03-03T18:00:00Z"));
     }
 
+    /** Two hours an evening, of which the first car leaves a quarter, then half an hour: that is none for the other. */
+    @Test
+    void forAQuarterOfAnHourNobodyGoesToTheOtherCar() {
+        PlanProblem first =
+                problem(job("weld", 7), job("prime", 6).with(Timing.FREE.notSooner(NOW.plus(Duration.ofDays(1)))));
+        PlanProblem second = problem(job("bench", 2));
+        assertThat(start(plan(Sharing.behind(first, plan(first), second, false)), "bench"))
+                .isEqualTo(Instant.parse("2026-03-04T18:00:00Z"));
+        PlanProblem less = problem(job("weld", 5));
+        assertThat(start(plan(Sharing.behind(less, plan(less), second, false)), "bench"))
+                .isEqualTo(Instant.parse("2026-03-02T19:15:00Z"));
+    }
+
+    /** A session that a person means to be short stays one. */
+    @Test
+    void aShortSessionThatTheFirstCarDoesNotNeedIsTheSecondOnes() {
+        PlanProblem first = problem();
+        PlanProblem second = problem(job("bench", 2))
+                .withPeople(List.of(new Person(
+                        "ines",
+                        List.of(new TimeWindow(
+                                NOW, NOW.plus(Sharing.LEAST.dividedBy(3).multipliedBy(2)))))));
+        assertThat(start(plan(Sharing.behind(first, plan(first), second, false)), "bench"))
+                .isEqualTo(NOW);
+    }
+
     /** 100.00 now, 100.00 on the 10th; the first car spends 80.00 at once, so that 50.00 for the second wait for the 10th; from two purses they do not. */
     @Test
     void whatTheFirstSpendsOfACommonPurseIsGone() {

@@ -1,5 +1,6 @@
 package ofisino.core.plan.whatif;
 
+import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -15,13 +16,16 @@ import ofisino.core.plan.problem.PlanProblem.Person;
 
 /** Several cars in one garage: what the plan of the one that goes first leaves to the next, of evenings, places and a common purse. */
 public final class Sharing {
+    /** For less of a session nobody clears away at one car and sets up at another. Common practice, no source. */
+    public static final Duration LEAST = Duration.ofMinutes(45);
+
     private Sharing() {}
 
     /** @param commonPurse both spend from one purse */
     public static PlanProblem behind(PlanProblem first, Plan plan, PlanProblem mine, boolean commonPurse) {
         Map<String, List<Capacity.Taken>> taken = takenBy(first, plan);
         PlanProblem left = mine.withPeople(mine.people().stream()
-                        .map(p -> new Person(p.id(), TimeWindow.without(p.windows(), stripDownsOf(plan, p.id()))))
+                        .map(p -> new Person(p.id(), left(p.windows(), workOf(plan, p.id()))))
                         .toList())
                 .withPlaces(mine.places().stream()
                         .map(c -> c.less(taken.getOrDefault(c.id(), List.of())))
@@ -31,7 +35,13 @@ public final class Sharing {
                 : left;
     }
 
-    private static List<TimeWindow> stripDownsOf(Plan plan, String person) {
+    private static List<TimeWindow> left(List<TimeWindow> sessions, List<TimeWindow> worked) {
+        return TimeWindow.without(sessions, worked).stream()
+                .filter(w -> Duration.between(w.from(), w.to()).compareTo(LEAST) >= 0 || sessions.contains(w))
+                .toList();
+    }
+
+    private static List<TimeWindow> workOf(Plan plan, String person) {
         return plan.activities().values().stream()
                 .filter(s -> s.people().contains(person))
                 .flatMap(s -> s.stretches().stream())

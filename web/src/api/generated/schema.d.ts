@@ -8173,6 +8173,7 @@ export interface components {
             fewer?: components["schemas"]["FewerResponse"];
             /** Format: date-time */
             followedAt?: string;
+            hasTime: boolean;
             hires: components["schemas"]["HireResponse"][];
             loose: components["schemas"]["LooseResponse"][];
             milestones: components["schemas"]["MilestoneResponse"][];
@@ -9452,6 +9453,7 @@ export interface components {
             currency: string;
             /** Format: int32 */
             dangerousWithoutWork: number;
+            hasOwnTime: boolean;
             inTheWay: components["schemas"]["Blocker"][];
             /** Format: int64 */
             leftOfBudgetMinor?: number;

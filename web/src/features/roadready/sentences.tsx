@@ -126,9 +126,9 @@ export function TonightSentence({ today }: { today: Today }) {
   if (!tonight)
     return (
       <>
-        {t('today.noTime')}{' '}
+        {t(today.hasOwnTime ? 'today.noTimeLeft' : 'today.noTime')}{' '}
         <Link className="link" to="/garage">
-          {t('today.sayWhen')}
+          {t(today.hasOwnTime ? 'today.changeTime' : 'today.sayWhen')}
         </Link>
       </>
     )

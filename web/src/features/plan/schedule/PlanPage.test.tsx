@@ -52,6 +52,7 @@ const plan = (more: object = {}) => ({
   pace: { own: false, jobs: 9, factor: 1.214, turnUp: { meant: 20, came: 12, rate: 0.614 } },
   followedAt: '2026-03-01T10:00:00Z',
   withoutDate: [],
+  hasTime: true,
   search: 'GOES_ON',
   ...more,
 })
@@ -115,10 +116,11 @@ it('works out what would make an impossible plan possible when asked', async () 
   expect(screen.getByText('€30.00 more at hand now')).toBeInTheDocument()
 })
 
+const without = (id: string, limit: object) => ({ subject: { kind: 'JOB', id, title: `Work ${id}` }, limit })
+const far = '2028-11-30T00:00:00Z'
+const following = without('d', { kind: 'AFTER', until: far, subject: { kind: 'JOB', id: 'c', title: 'Work c' } })
+
 it('tells what leaves work without a date, and only counts what follows it', async () => {
-  const without = (id: string, limit: object) => ({ subject: { kind: 'JOB', id, title: `Work ${id}` }, limit })
-  const far = '2028-11-30T00:00:00Z'
-  const following = without('d', { kind: 'AFTER', until: far, subject: { kind: 'JOB', id: 'c', title: 'Work c' } })
   open(plan({ milestones: [], unplaced: [without('c', { kind: 'MONEY', until: far }), following] }))
   expect(await screen.findByText('No date yet: some work has none.')).toBeVisible()
   expect(screen.getByText('One more job follows these.')).toBeVisible()
@@ -126,10 +128,25 @@ it('tells what leaves work without a date, and only counts what follows it', asy
   expect(screen.queryByRole('button', { name: /This is the plan/ })).toBeNull()
   cleanup()
   const waiting = [{ subject: following.subject, why: 'UNSEEN', leftOut: false }]
-  open(plan({ milestones: [], unplaced: [without('c', { kind: 'NO_TIME', until: far }), following], waiting }))
+  open(
+    plan({
+      milestones: [],
+      unplaced: [without('c', { kind: 'NO_TIME', until: far }), following],
+      waiting,
+      hasTime: false,
+    }),
+  )
   expect(await screen.findByText('No date yet: you have not set your garage time.')).toBeVisible()
   expect(screen.getByText(/Without garage time there are no dates/)).toBeVisible()
   expect(screen.queryByText(/Nobody is in the garage|follows|depends on an answer/)).toBeNull()
+})
+
+it('does not ask for garage time that is set, and too little', async () => {
+  open(plan({ milestones: [], unplaced: [without('c', { kind: 'NO_TIME', until: far }), following] }))
+  expect(await screen.findByText('No date yet: there is too little garage time.')).toBeVisible()
+  expect(screen.getByText(/One job does not fit into the garage time that is left until/)).toBeVisible()
+  expect(screen.getByText(/One more job follows/)).toBeVisible()
+  expect(screen.queryByText(/Nobody is in the garage|not set|Without garage time/)).toBeNull()
 })
 
 const later = {

@@ -19,7 +19,7 @@ import { PhaseOverview } from './PhaseOverview'
 import { PlanDays } from './PlanDays'
 import { Risk } from '../risk/Risk'
 import { Sooner } from '../whatif/Sooner'
-import { hasNoTime, Unplanned } from './Unplanned'
+import { Unplanned, wantOfTime } from './Unplanned'
 import { useReason } from './useReason'
 import { Waiting } from './Waiting'
 
@@ -128,8 +128,7 @@ function Chain({ plan }: { plan: Plan }) {
 }
 
 function whyNoDate(plan: Plan) {
-  if (hasNoTime(plan)) return 'plan.noDateWithoutTime'
-  if (plan.unplaced.length > 0) return 'plan.noDate'
+  if (plan.unplaced.length > 0) return wantOfTime(plan) ?? 'plan.noDate'
   return plan.waiting.length > 0 ? 'plan.allWaits' : 'plan.nothing'
 }
 

@@ -2,6 +2,7 @@ import { Link } from 'react-router'
 import { useTranslation } from 'react-i18next'
 import { useRole } from '@/api/useRole'
 import type { Schemas } from '@/api/client'
+import { useFormat } from '@/ui/format/format'
 import { workPath } from '@/ui/format/workPath'
 import { Part } from '@/ui/page/Page'
 import { Mending } from '../whatif/Mending'
@@ -12,19 +13,25 @@ import { useReason } from './useReason'
 export function Unplanned({ plan, projectId }: { plan: Plan; projectId: string }) {
   const { owns } = useRole()
   const { t } = useTranslation()
+  const format = useFormat()
   const reason = useReason()
   if (plan.unplaced.length === 0) return null
-  const noTime = hasNoTime(plan)
+  const outOfTime = plan.unplaced.filter(isWithoutTime)
   const causes = plan.unplaced.filter((u) => !u.limit.subject || hasPlace(plan, u.limit.subject))
   const told = causes.filter((u) => !isWithoutTime(u))
   const following = plan.unplaced.length - causes.length
   return (
     <Part title={t('plan.unplaced', { count: plan.unplaced.length })}>
-      {noTime && (
+      {outOfTime[0] && (
         <p className="mb-2">
-          {t('plan.noTime')}{' '}
+          {plan.hasTime
+            ? t('plan.tooLittleTime', {
+                count: outOfTime.length,
+                date: format.far(format.dateOf(outOfTime[0].limit.until)),
+              })
+            : t('plan.noTime')}{' '}
           <Link className="link" to="/garage">
-            {t('today.sayWhen')}
+            {t(plan.hasTime ? 'today.changeTime' : 'today.sayWhen')}
           </Link>
         </p>
       )}
@@ -38,7 +45,7 @@ export function Unplanned({ plan, projectId }: { plan: Plan; projectId: string }
           </li>
         ))}
       </ul>
-      {!noTime && following > 0 && <p className="quiet">{t('plan.following', { count: following })}</p>}
+      {plan.hasTime && following > 0 && <p className="quiet">{t('plan.following', { count: following })}</p>}
       {owns && <Mending projectId={projectId} />}
     </Part>
   )
@@ -50,4 +57,8 @@ export const hasPlace = (plan: Plan, of: Schemas['Subject']) =>
 /** Nobody is there for it as far as the plan reaches. */
 const isWithoutTime = (u: Plan['unplaced'][number]) => u.limit.kind === 'NO_TIME' && !u.limit.subject
 
-export const hasNoTime = (plan: Plan) => plan.unplaced.some(isWithoutTime)
+/** Why nothing has a date; undefined where it is not for want of time. */
+export function wantOfTime(plan: Plan) {
+  if (!plan.unplaced.some(isWithoutTime)) return undefined
+  return plan.hasTime ? 'plan.noDateTooLittleTime' : 'plan.noDateWithoutTime'
+}

@@ -30,7 +30,7 @@ export function FirstLine({ today }: { today: Today }) {
     look: findings.length > 0,
     decide: findings.length > 0 && findings.every((f) => f.decision),
     work: work.jobs.length > 0 && today.withoutWork.length === 0,
-    times: !!today.tonight,
+    times: today.hasOwnTime,
     order: needs.length > 0 && needs.every((n) => n.state !== 'NEEDED'),
     begin: false,
   }

@@ -13,6 +13,7 @@ const today = (change: Partial<Today> = {}): Today => ({
   today: '2026-11-25',
   planComplete: true,
   roadWithoutDate: false,
+  hasOwnTime: true,
   road: {
     on: '2027-06-14',
     onAtOwnPace: '2027-06-14',
@@ -108,6 +109,7 @@ it('has no road date where something that the road needs has none', async () => 
   const text = await page(
     today({ planComplete: false, road: undefined, roadWithoutDate: true, tonight: undefined, openJobs: 9 }),
   )
+  expect(text).toContain('None of your garage time is left for this car. Change it')
   expect(text).toContain('No road date yet.')
   expect(screen.getByRole('link', { name: /no date/i })).toHaveAttribute('href', '/p/car/plan')
   expect(text).not.toContain('Nothing can be done')
@@ -209,12 +211,13 @@ it('keeps each note until it is ticked off', async () => {
 })
 
 it('asks when there is time, while none is named', async () => {
-  const bare = today({ parts: [], inTheWay: [] })
+  const bare = today({ parts: [], inTheWay: [], hasOwnTime: false })
   delete bare.tonight
   bare.notes = []
   delete bare.road
   delete bare.nextGate
   const text = await page(bare)
+  expect(text).toContain('You have not set your garage time.')
   expect(screen.getByRole('link', { name: /set it/i })).toHaveAttribute('href', '/garage')
   expect(text).toContain('Nothing recorded keeps it off the road')
   expect(text).not.toMatch(/is safe|is legal/i)
@@ -233,7 +236,7 @@ it('says where one stands on the way to the first session, and never that nothin
   server.when('GET /api/projects/car/findings', [{ id: 'f', decision: 'REPAIR' }])
   server.when('GET /api/projects/car/jobs', { chains: [], jobs: [], progress: {} })
   server.when('GET /api/projects/car/needs', [])
-  server.when('GET /api/projects/car/today', today({ openJobs: 0, tonight: undefined, notes: [] }))
+  server.when('GET /api/projects/car/today', today({ openJobs: 0, hasOwnTime: false, tonight: undefined, notes: [] }))
   show(<TodayPage />, '/p/car', '/p/:projectId')
   expect(await screen.findByRole('link', { name: 'Make the work of what is decided' })).toHaveAttribute(
     'href',

@@ -29,6 +29,12 @@ public interface Plans {
     /** The plan of a problem that is like the one that is planned now but for something. Changes nothing. */
     Planned instead(Planned now, PlanProblem problem);
 
+    /** Whose time in the garage is set, from today on. A plan may have none left of it: other cars come first. */
+    GarageTime garageTime(Caller caller);
+
+    /** @param own his who asks */
+    record GarageTime(boolean own, boolean anybodys) {}
+
     /** How the people of the garage come and work. Its factor is 1 where the plan of the project reckons with it already. */
     OwnWay ownWay(Caller caller, UUID projectId);
 
@@ -42,7 +48,7 @@ public interface Plans {
     /**
      * @param problem    as it was stated
      * @param milestones by aim, where something is left to do for it, and all of that has a place
-     * @param tonight    the asking person's next stay in the garage; empty while they have named no time
+     * @param tonight    the asking person's next stay in the garage; empty where nothing of their time is left to the project
      * @param subjects   what each activity is: a job, an order, a need
      * @param slack      how late each may begin, worked out when it is asked for
      * @param ownPace    when each milestone is reached as often as people come and as long as they take, worked out when it is asked for

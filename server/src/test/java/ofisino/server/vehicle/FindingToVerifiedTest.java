@@ -230,6 +230,7 @@ class FindingToVerifiedTest {
                 garage.owner().get("/api/projects/" + project + "/today").ok();
         assertThat(today.get("planComplete").asBoolean()).isFalse();
         assertThat(today.has("tonight")).isFalse();
+        assertThat(today.get("hasOwnTime").asBoolean()).isFalse();
         assertThat(today.has("road"))
                 .as("the day on which its part comes is no road date")
                 .isFalse();
@@ -237,6 +238,7 @@ class FindingToVerifiedTest {
         JsonNode plan = garage.owner().get("/api/projects/" + project + "/plan").ok();
         assertThat(plan.get("unplaced").get(0).get("limit").get("kind").asString())
                 .isEqualTo("NO_TIME");
+        assertThat(plan.get("hasTime").asBoolean()).isFalse();
         assertThat(plan.get("milestones")).isEmpty();
         assertThat(plan.get("withoutDate").valueStream().map(JsonNode::asString))
                 .contains("ROAD_READY");

@@ -91,6 +91,7 @@ record PlanAnswers(
                         ? c.circle().stream().map(id -> subject(planned, id)).toList()
                         : List.of(),
                 windows(caller, planned),
+                service.garageTime(caller).anybodys(),
                 Balance.of(planned.problem(), planned.plan()),
                 Blocks.loose(planned.problem(), planned.plan()).stream()
                         .map(l -> loose(planned, l))

@@ -117,6 +117,7 @@ record PlanController(
      * @param phases     in their order, those that the project has
      * @param circle     jobs that wait for one another; empty where there is none
      * @param windows    the asking person's times in the garage as far as the plan goes
+     * @param hasTime    somebody has set times in the garage
      * @param money      a point for each day on which something changes; empty without a limit a month
      * @param loose      what should have followed soon and does not
      * @param hires      tools that are hired for some of the work
@@ -133,6 +134,7 @@ record PlanController(
             List<UnplacedResponse> unplaced,
             List<Subject> circle,
             List<TimeWindow> windows,
+            boolean hasTime,
             List<Balance.Point> money,
             List<LooseResponse> loose,
             PaceOfPlan pace,

@@ -92,6 +92,15 @@ class PlanService implements Plans {
     }
 
     @Override
+    public GarageTime garageTime(Caller caller) {
+        List<PlanProblem.Person> withTime = garagesNow.of(caller).people().stream()
+                .filter(p -> !p.windows().isEmpty())
+                .toList();
+        String me = caller.accountId().toString();
+        return new GarageTime(withTime.stream().anyMatch(p -> p.id().equals(me)), !withTime.isEmpty());
+    }
+
+    @Override
     public OwnWay ownWay(Caller caller, UUID projectId) {
         ZoneId zone = garages.zone(caller);
         LocalDate today = LocalDate.ofInstant(clock.instant(), zone);

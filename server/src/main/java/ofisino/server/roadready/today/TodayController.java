@@ -90,7 +90,8 @@ record TodayController(TodayService service) {
      * @param planComplete false when something could not be planned: the plan says what
      * @param road         absent when nothing is left to do for the road, and where it has no date
      * @param roadWithoutDate something that the road needs has no place in the plan
-     * @param tonight      absent while the person has named no time in the garage
+     * @param hasOwnTime   the asking person has set times in the garage
+     * @param tonight      absent where nothing of them is left to this car
      * @param inTheWay     what stands between the car and the road, the gravest first; empty means that nothing recorded does and all evidence
      *     is there, not that the car is safe or legal
      * @param parts        what is to be done about parts, the most pressing first
@@ -109,6 +110,7 @@ record TodayController(TodayService service) {
             boolean planComplete,
             @Nullable Road road,
             boolean roadWithoutDate,
+            boolean hasOwnTime,
             @Nullable TonightResponse tonight,
             List<Note> notes,
             List<Task> parts,

@@ -70,6 +70,7 @@ record TodayService(
                 planned.outcome() instanceof PlanOutcome.Planned,
                 road(caller, project, planned, zone),
                 planned.isWithoutDate(Aim.ROAD_READY),
+                plans.garageTime(caller).own(),
                 tonights.of(caller, projectId, planned, jobList, needList),
                 workSessions.openNotes(caller, projectId),
                 parts.tasks(),
